@@ -1,0 +1,32 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+export default ts.config(
+  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'data/', 'test-results/'] },
+  js.configs.recommended,
+  ...ts.configs.strictTypeChecked,
+  ...svelte.configs.recommended,
+  {
+    languageOptions: {
+      globals: { ...globals.browser, ...globals.node },
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname }
+    },
+    rules: {
+      'no-undef': 'off',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      'svelte/no-navigation-without-resolve': 'off'
+    }
+  },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: {
+      parserOptions: { projectService: true, extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig }
+    }
+  },
+  { files: ['**/*.js'], ...ts.configs.disableTypeChecked }
+);

@@ -1,0 +1,34 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+  preprocess: vitePreprocess(),
+  compilerOptions: { runes: true },
+  kit: {
+    adapter: adapter(),
+    csp: {
+      mode: 'auto',
+      directives: {
+        'default-src': ['self'],
+        'script-src': ['self'],
+        // Svelte and Skeleton set style attributes, which a nonce cannot cover
+        'style-src': ['self', 'unsafe-inline'],
+        'img-src': ['self', 'data:', 'blob:'],
+        'font-src': ['self'],
+        'connect-src': ['self'],
+        'worker-src': ['self', 'blob:'],
+        'object-src': ['none'],
+        'base-uri': ['none'],
+        'frame-ancestors': ['none'],
+        'form-action': ['self']
+      }
+    },
+    typescript: {
+      config: (config) => {
+        config.include.push('../bench/**/*.ts', '../tests/**/*.ts', '../playwright.config.ts');
+        return config;
+      }
+    }
+  }
+};

@@ -1,0 +1,33 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [tailwindcss(), sveltekit()],
+  worker: { format: 'es' },
+  test: {
+    expect: { requireAssertions: true },
+    benchmark: { include: ['bench/**/*.bench.ts'] },
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'server',
+          environment: 'node',
+          include: ['src/**/*.test.ts', 'tests/*.test.ts'],
+          exclude: ['src/**/*.svelte.test.ts']
+        }
+      },
+      {
+        extends: true,
+        plugins: [svelteTesting()],
+        test: {
+          name: 'client',
+          environment: 'jsdom',
+          include: ['src/**/*.svelte.test.ts']
+        }
+      }
+    ]
+  }
+});
