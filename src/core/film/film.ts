@@ -1,0 +1,83 @@
+// A film as data: kind, speed, what it can take, and what a long exposure costs. Typical values: common practice, no source.
+import type { Reciprocity } from './reciprocity.ts';
+
+/** Kinds of film that differ in what they forgive and how their result is looked at. */
+export type FilmKind = 'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal';
+
+/** What fits into which camera. */
+export type FrameFormat = 'roll-6x6' | 'roll-6x9' | '135' | 'instant-square';
+
+/** Frame sizes in millimetres, width × height as the picture is usually held. */
+export const FRAME_SIZES_MM: Readonly<Record<FrameFormat, readonly [number, number]>> = {
+  'roll-6x6': [56, 56],
+  'roll-6x9': [84, 56],
+  '135': [36, 24],
+  'instant-square': [79, 77]
+};
+
+/** All formats. */
+export const FRAME_FORMATS = [
+  'roll-6x6',
+  'roll-6x9',
+  '135',
+  'instant-square'
+] as const satisfies readonly FrameFormat[];
+
+/** All kinds. */
+export const FILM_KINDS = [
+  'instant-colour',
+  'instant-bw',
+  'negative-colour',
+  'negative-bw',
+  'reversal'
+] as const satisfies readonly FilmKind[];
+
+/** A film as the engine sees it. */
+export interface Film {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: FilmKind;
+  /** Speed as printed on the box, arithmetic, > 0. */
+  readonly iso: number;
+  /** Stops under mid grey at which tones still separate, > 0. */
+  readonly belowStops: number;
+  /** Stops over mid grey at which tones still separate, > 0. */
+  readonly aboveStops: number;
+  readonly reciprocity: Reciprocity;
+  /** Push (+) or pull (−) in development, stops: moves the speed by n, and takes 0.6 n from `belowStops`. */
+  readonly developmentStops: number;
+  /** Speed lost to age, stops ≥ 0. */
+  readonly ageStops: number;
+  /** Uncertainty of its speed, one sd in stops: 0.2 fresh, 0.5 expired or badly kept. */
+  readonly sdStops: number;
+  readonly formats: readonly FrameFormat[];
+  /** Frames in a new pack or roll, by format as loaded. */
+  readonly frames: number;
+}
+
+/** Starting range of a film kind, stops below and above mid grey. */
+export const TYPICAL_RANGE: Readonly<Record<FilmKind, { readonly below: number; readonly above: number }>> = {
+  'instant-colour': { below: 2.7, above: 2.6 },
+  'instant-bw': { below: 2.6, above: 2.6 },
+  'negative-colour': { below: 3.2, above: 6.5 },
+  'negative-bw': { below: 3.5, above: 6.5 },
+  reversal: { below: 3, above: 2.5 }
+};
+
+/** Whether the film is looked at through a print or scan made from it (a negative), not by itself. */
+export function isNegative(kind: FilmKind): boolean {
+  return kind === 'negative-colour' || kind === 'negative-bw';
+}
+
+/** Whether the result is in colour. */
+export function isColour(kind: FilmKind): boolean {
+  return kind !== 'instant-bw' && kind !== 'negative-bw';
+}
+
+/** Stops of `belowStops` that pushing by one stop costs: shadows hardly gain from a push. */
+const PUSH_COST_BELOW = 0.6;
+
+/** Range actually there after development: `below` shrinks by 0.6 of a push and grows by 0.6 of a pull. */
+export function developedRange(film: Film): { readonly below: number; readonly above: number } {
+  return { below: film.belowStops - PUSH_COST_BELOW * film.developmentStops, above: film.aboveStops };
+}

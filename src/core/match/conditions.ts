@@ -1,0 +1,41 @@
+// What can spoil a frame beside its exposure. Each condition names what failed, with the numbers.
+import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
+import type { Camera } from '../camera/camera.ts';
+import { FRAME_SIZES_MM, type Film, type FrameFormat } from '../film/film.ts';
+
+/** A condition that does not hold. */
+export type Failure = { readonly condition: 'hold'; readonly seconds: number; readonly limitSeconds: number };
+
+const DIAGONAL_35MM = Math.hypot(36, 24);
+
+/** Times within a third of a stop of the limit still count as held: marks are not finer than that. */
+const HOLD_TOLERANCE = 2 ** (1 / 3);
+
+/** The format a film is used in by a camera: the first of the camera's that the film comes in; null = it does not fit. */
+export function sharedFormat(camera: Camera, film: Film): FrameFormat | null {
+  return camera.formats.find((f) => film.formats.includes(f)) ?? null;
+}
+
+/**
+ * The longest time held by hand without shake: 1/(f·43.27/diagonal), the 35 mm rule scaled by the format;
+ * a camera may have its own rule. Common practice, no source.
+ */
+export function handHeldLimit(camera: Camera, format: FrameFormat): number {
+  if (camera.handHeldSeconds !== null) return camera.handHeldSeconds;
+  return Math.hypot(...FRAME_SIZES_MM[format]) / (camera.focalMm * DIAGONAL_35MM);
+}
+
+/** The conditions that a setting fails when the camera is held by hand. */
+export function failuresOf(camera: Camera, film: Film, setting: Setting): readonly Failure[] {
+  const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
+  const limitSeconds = handHeldLimit(camera, format);
+  return setting.seconds > limitSeconds * HOLD_TOLERANCE
+    ? [{ condition: 'hold', seconds: setting.seconds, limitSeconds }]
+    : [];
+}
+
+/** The distance in metres the focus stands at; null when the camera has no focus to set. */
+export function focusDistanceM(camera: Camera, setting: Setting): number | null {
+  const focus = controlFor(camera, 'focus');
+  return focus ? (positionAt(focus, setting.choice)?.value ?? null) : null;
+}

@@ -1,0 +1,43 @@
+// Which of a camera's settings to use. In this order: no failed condition · class of chance · chance to the nearest
+// 5 points · chance of a good frame, likewise · fewest controls to move · time nearest 1/ISO (the habit of people
+// without a meter) · least error · printed order.
+import { allSettings, changesBetween, type Choice } from '../camera/setting.ts';
+import { judge, type Situation, type Verdict } from './verdict.ts';
+
+const CLASS_ORDER = { likely: 0, possible: 1, unlikely: 2 } as const;
+
+/**
+ * All settings of the camera, best first.
+ * @param present where the controls stand now; counts against moving them when nothing else decides; null = not known
+ * @returns at least one verdict for a camera without faults
+ */
+export function rankSettings(situation: Situation, present: Choice | null): readonly Verdict[] {
+  const { camera, film } = situation;
+  const keyed = allSettings(camera, present).map((setting) => {
+    const verdict = judge(situation, setting);
+    const key = [
+      verdict.failures.length,
+      CLASS_ORDER[verdict.chance],
+      -Math.round(verdict.pUsable * 20),
+      -Math.round(verdict.pGood * 20),
+      present === null ? 0 : changesBetween(camera, present, setting.choice),
+      Math.round(3 * Math.abs(Math.log2(setting.seconds * film.iso))),
+      Math.abs(verdict.deltaStops)
+    ];
+    return { verdict, key };
+  });
+  return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.verdict);
+}
+
+/** The best setting, or null for a camera that has none. */
+export function bestSetting(situation: Situation, present: Choice | null): Verdict | null {
+  return rankSettings(situation, present)[0] ?? null;
+}
+
+function compareKeys(a: readonly number[], b: readonly number[]): number {
+  for (const [i, x] of a.entries()) {
+    const difference = x - (b[i] ?? 0);
+    if (difference !== 0) return difference;
+  }
+  return 0; // sort is stable: printed order decides
+}
