@@ -7,6 +7,8 @@ export default {
   compilerOptions: { runes: true },
   kit: {
     adapter: adapter(),
+    // checked in src/hooks.server.ts against the Host header, so that localhost and 127.0.0.1 both work
+    csrf: { trustedOrigins: ['*'] },
     csp: {
       mode: 'auto',
       directives: {

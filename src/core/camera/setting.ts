@@ -47,19 +47,19 @@ export function settingOf(camera: Camera, choice: Choice): Setting | null {
 
 /**
  * Every setting that differs in exposure, in printed order, focus left where `present` has it.
- * @param present where the controls stand now; null = not known
+ * @param present where the controls stand, as far as that is known
  */
-export function allSettings(camera: Camera, present: Choice | null): readonly Setting[] {
+export function allSettings(camera: Camera, present: Choice): readonly Setting[] {
   let choices: readonly Choice[] = [{}];
   for (const control of camera.controls) {
     const places =
-      control.acts === 'focus' ? [present?.[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
+      control.acts === 'focus' ? [present[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
     choices = choices.flatMap((c) => places.map((i) => ({ ...c, [control.id]: i })));
   }
   return choices.flatMap((c) => settingOf(camera, c) ?? []);
 }
 
-/** How many controls would have to be moved to get from one choice to the other. */
+/** How many controls would have to be moved; one whose place in `from` is not known does not count. */
 export function changesBetween(camera: Camera, from: Choice, to: Choice): number {
-  return camera.controls.filter((c) => (from[c.id] ?? 0) !== (to[c.id] ?? 0)).length;
+  return camera.controls.filter((c) => from[c.id] !== undefined && from[c.id] !== (to[c.id] ?? 0)).length;
 }

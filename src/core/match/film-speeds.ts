@@ -12,7 +12,7 @@ export interface FittingSpeeds {
 }
 
 /** A film of this kind in another speed. Tries every marked speed through the same engine; null when none would do. */
-export function fittingSpeeds(situation: Situation, present: Choice | null): FittingSpeeds | null {
+export function fittingSpeeds(situation: Situation, present: Choice): FittingSpeeds | null {
   const tries = MARKED_SPEEDS.flatMap((iso): { iso: number; verdict: Verdict }[] => {
     const verdict = bestSetting({ ...situation, film: { ...situation.film, iso } }, present);
     return verdict && verdict.failures.length === 0 ? [{ iso, verdict }] : [];

@@ -22,7 +22,7 @@ const situation = (more: Partial<Situation> = {}): Situation => ({
   ...more
 });
 const best = (s: Situation) => {
-  const verdict = bestSetting(s, null);
+  const verdict = bestSetting(s, {});
   if (!verdict) throw new Error('the camera has no setting');
   return verdict;
 };
@@ -96,7 +96,7 @@ describe('choosing among settings', () => {
   });
   test('what stands already stays when it is as good', () => {
     const s = situation({ camera: SCALES });
-    const second = rankSettings(s, null).find(
+    const second = rankSettings(s, {}).find(
       (v) => v.setting.choice['time'] !== best(s).setting.choice['time']
     );
     const present = second?.setting.choice ?? {};
@@ -106,7 +106,7 @@ describe('choosing among settings', () => {
     const camera = cameraWith([fixed('aperture', 'f/8', 8), marked('time', [1 / 4, 1 / 250])]);
     const dim = situation({ camera, light: { lv: 8, sdStops: 0.3 } });
     expect(best(dim).setting.seconds).toBe(1 / 250);
-    expect(rankSettings(dim, null)[1]?.failures).toEqual([
+    expect(rankSettings(dim, {})[1]?.failures).toEqual([
       { condition: 'hold', seconds: 1 / 4, limitSeconds: 1 / 20 }
     ]);
   });
@@ -134,7 +134,7 @@ test('close focus costs light where the lens moves out: 1:1 is two stops, infini
 describe('film speeds that fit', () => {
   // Common practice, no source: a box camera of f/16 and 1/25 s wants about ISO 25 in full sun.
   test('the box camera in full sun is centred on ISO 25', () => {
-    const speeds = fittingSpeeds(situation(), null);
+    const speeds = fittingSpeeds(situation(), {});
     expect(speeds?.centred).toBe(25);
     expect(speeds?.slowest).toBeLessThan(25);
     expect(speeds?.fastest).toBeGreaterThan(125);
@@ -171,7 +171,7 @@ describe('properties', () => {
     fc.assert(
       fc.property(pair, lv, sd, contrast, (p, light, sdStops, c) => {
         const s: Situation = { ...p, light: { lv: light, sdStops }, contrast: c };
-        const reach = reachOf(s, null);
+        const reach = reachOf(s, {});
         const { pUsable } = best(s);
         const inside = (list: typeof reach.likely, by: number) =>
           list.some((i) => light >= i.from - by && light <= i.to + by);
@@ -219,19 +219,19 @@ describe('properties', () => {
 describe('reach', () => {
   test('where nothing is likely, it names the sd at which something would be', () => {
     const unsure = situation({ film: SLIDE, light: { lv: 12, sdStops: 1.5 }, contrast: 'hard' });
-    const reach = reachOf(unsure, null);
+    const reach = reachOf(unsure, {});
     expect(reach.likely).toEqual([]);
-    const limit = reachOf(situation({ film: SLIDE }), null).largestLikelySd;
+    const limit = reachOf(situation({ film: SLIDE }), {}).largestLikelySd;
     expect(limit).not.toBeNull();
     const atLimit = (sdStops: number) =>
-      reachOf(situation({ film: SLIDE, light: { lv: 12, sdStops } }), null).likely;
+      reachOf(situation({ film: SLIDE, light: { lv: 12, sdStops } }), {}).likely;
     expect(atLimit((limit ?? 0) - 1e-6)).toHaveLength(1);
     expect(atLimit((limit ?? 0) + 1e-6)).toHaveLength(0);
   });
   test('sd 0 makes the reach the window itself, edges included', () =>
     expect(errorsWithChance({ lo: -1, hi: 2 }, 0, LIKELY)).toEqual({ lo: -1, hi: 2 }));
   test('services follow each other without gaps, the wide openings in the dark', () => {
-    const { services } = reachOf(situation({ camera: SCALES }), null);
+    const { services } = reachOf(situation({ camera: SCALES }), {});
     expect(services[0]?.from).toBe(-Infinity);
     expect(services.at(-1)?.to).toBe(Infinity);
     services.slice(1).forEach((s, i) => {

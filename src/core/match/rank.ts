@@ -8,10 +8,10 @@ const CLASS_ORDER = { likely: 0, possible: 1, unlikely: 2 } as const;
 
 /**
  * All settings of the camera, best first.
- * @param present where the controls stand now; counts against moving them when nothing else decides; null = not known
+ * @param present where the controls stand now; counts against moving them when nothing else decides; {} = nothing is known
  * @returns at least one verdict for a camera without faults
  */
-export function rankSettings(situation: Situation, present: Choice | null): readonly Verdict[] {
+export function rankSettings(situation: Situation, present: Choice): readonly Verdict[] {
   const { camera, film } = situation;
   const keyed = allSettings(camera, present).map((setting) => {
     const verdict = judge(situation, setting);
@@ -20,7 +20,7 @@ export function rankSettings(situation: Situation, present: Choice | null): read
       CLASS_ORDER[verdict.chance],
       -Math.round(verdict.pUsable * 20),
       -Math.round(verdict.pGood * 20),
-      present === null ? 0 : changesBetween(camera, present, setting.choice),
+      changesBetween(camera, present, setting.choice),
       Math.round(3 * Math.abs(Math.log2(setting.seconds * film.iso))),
       Math.abs(verdict.deltaStops)
     ];
@@ -30,7 +30,7 @@ export function rankSettings(situation: Situation, present: Choice | null): read
 }
 
 /** The best setting, or null for a camera that has none. */
-export function bestSetting(situation: Situation, present: Choice | null): Verdict | null {
+export function bestSetting(situation: Situation, present: Choice): Verdict | null {
   return rankSettings(situation, present)[0] ?? null;
 }
 

@@ -38,7 +38,7 @@ export function centreLv(situation: Situation, setting: Setting): number {
  * The reach. Settings that fail a condition are left out as long as one does not; the situation's own LV plays no part,
  * its sd does.
  */
-export function reachOf(situation: Situation, present: Choice | null): Reach {
+export function reachOf(situation: Situation, present: Choice): Reach {
   const { camera, film, light, contrast } = situation;
   const { usable } = filmWindow(film, contrast);
   const all = allSettings(camera, present);

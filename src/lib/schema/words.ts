@@ -1,0 +1,52 @@
+// Words for refusals that the core gives as data: what was wrong, what came, and what would be accepted.
+import type { CameraFault } from '#core/camera/camera.ts';
+import { assertNever } from '#core/numeric/result.ts';
+import type { QuantityError, QuantityKind } from '#core/units/quantity-error.ts';
+
+const WANTED: Readonly<Record<QuantityKind, { readonly noun: string; readonly example: string }>> = {
+  aperture: { noun: 'an aperture', example: 'f/5.6, 5,6 or f/8 (from f/0.5 to f/600)' },
+  time: { noun: 'a shutter time', example: '1/60, 0.5 or 2s (from 1/100000 to 24 hours)' },
+  'film-speed': { noun: 'a film speed', example: '400, ISO 400/27° or 27° (from 0.1 to 102400)' },
+  light: { noun: 'a light reading', example: 'f/8 1/60 at 400, EV 12 or 2500 lux (LV −8 to 18)' }
+};
+
+/** One sentence for a quantity that could not be read. */
+export function explainQuantity(error: QuantityError): string {
+  const { noun, example } = WANTED[error.quantity];
+  const write = `Write it as ${example}.`;
+  const text = `“${error.text}”`;
+  switch (error.problem) {
+    case 'empty':
+      return `${noun.charAt(0).toUpperCase()}${noun.slice(1)} is needed here. ${write}`;
+    case 'unreadable':
+      return `${text} is not ${noun}. ${write}`;
+    case 'not-positive':
+      return `${text} is not ${noun}: it must be more than 0. ${write}`;
+    case 'divided-by-zero':
+      return `${text} is not ${noun}: it divides by 0. ${write}`;
+    case 'out-of-range':
+      return `${text} is beyond what is accepted. ${write}`;
+    default:
+      return assertNever(error.problem);
+  }
+}
+
+/** One sentence for a camera that cannot work as it was entered. */
+export function explainCameraFault(fault: CameraFault): string {
+  switch (fault.fault) {
+    case 'missing-control':
+      return `The camera has no ${fault.acts}. Enter at least one, even if it cannot be changed.`;
+    case 'doubled-control':
+      return `The camera has two controls for the ${fault.acts}. Enter one.`;
+    case 'no-positions':
+      return `“${fault.control}” has no positions. Enter at least one mark.`;
+    case 'bad-value':
+      return `“${fault.mark}” on “${fault.control}” has no usable value.`;
+    case 'too-many':
+      return `These controls make ${fault.count} settings; at most 2000 are taken.`;
+    case 'no-focal-length':
+      return 'The focal length must be more than 0 mm.';
+    default:
+      return assertNever(fault);
+  }
+}

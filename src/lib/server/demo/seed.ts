@@ -1,0 +1,73 @@
+// Fills an empty database with the demonstration kit and its first frames.
+import type { Database } from 'better-sqlite3';
+import type { Choice } from '#core/camera/setting.ts';
+import { choiceFromShadow, type LightChoice } from '#core/light/choice.ts';
+import type { ShadowClue } from '#core/light/shadow-edge.ts';
+import { cameraRepository } from '../cameras.ts';
+import { filmRepository } from '../films.ts';
+import { loadRepository } from '../loads.ts';
+import { logbook } from '../logbook.ts';
+import { DEMO_CAMERAS, DEMO_FILMS } from './kit.ts';
+
+const DAY = '2026-09-12T';
+
+interface DemoFrame {
+  readonly time: string;
+  readonly light: LightChoice;
+  readonly choice: Choice;
+  readonly note: string;
+}
+
+const frame = (
+  time: string,
+  clue: ShadowClue,
+  choice: Choice,
+  note: string,
+  on: 'backlit' | 'bright' | '' = ''
+): DemoFrame => ({
+  time,
+  light: choiceFromShadow(clue, { bright: on === 'bright', backlit: on === 'backlit' }),
+  choice,
+  note
+});
+
+const TOY_FRAMES = [
+  frame('08:52:00Z', 'soft', { aperture: 1, focus: 3 }, 'Breakwater from the slip, sea mist lifting'),
+  frame('09:20:00Z', 'sharp', { aperture: 0, focus: 2 }, 'Three rowers carrying the boat'),
+  frame('09:24:00Z', 'sharp', { aperture: 0, focus: 1 }, 'Net mender, sun behind him', 'backlit'),
+  frame('11:05:00Z', 'barely', { aperture: 1, focus: 1 }, 'Ferry steps, cloud over the sun'),
+  frame('12:40:00Z', 'none', { aperture: 1, focus: 0 }, 'Lantern glass, close')
+];
+const BOX_FRAMES = [
+  frame('09:02:00Z', 'soft', {}, 'Lighthouse road'),
+  frame('09:41:00Z', 'sharp', {}, 'Drying sails'),
+  frame('13:15:00Z', 'none', {}, 'Rope store, grey sky')
+];
+
+/** Stores the kit, loads each camera and logs the first frames; leaves a database that has cameras alone. */
+export function seedDemo(db: Database): void {
+  const cameras = cameraRepository(db);
+  if (cameras.list().length > 0) return;
+  const films = filmRepository(db);
+  const loads = loadRepository(db);
+  db.transaction(() => {
+    DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, `${DAY}06:00:0${i}Z`));
+    DEMO_FILMS.forEach((film, i) => films.add(film, `${DAY}06:00:0${i}Z`));
+    const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
+      loads.add({ id, cameraId, filmId, framesTotal, loadedAt: `${DAY}07:00:00Z`, finishedAt: null });
+    load('demo-load-corvane', 'demo-corvane', 'demo-heliodor', 36);
+    load('demo-load-pebble', 'demo-pebble', 'demo-saltmarsh', 8);
+    load('demo-load-marigold', 'demo-marigold', 'demo-tidewater', 12);
+    loads.takeInHand('demo-load-marigold');
+    logAll(db, 'demo-load-marigold', TOY_FRAMES);
+    logAll(db, 'demo-load-pebble', BOX_FRAMES);
+  })();
+}
+
+function logAll(db: Database, loadId: string, frames: readonly DemoFrame[]): void {
+  frames.forEach(({ time, light, choice, note }, i) => {
+    const id = `${loadId}-${i + 1}`;
+    const outcome = logbook(db, () => DAY + time).log({ id, loadId, number: i + 1, light, choice, note });
+    if (!outcome.ok) throw new Error(`demo frame ${id} was refused: ${outcome.refusal.reason}`);
+  });
+}

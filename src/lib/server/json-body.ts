@@ -1,0 +1,26 @@
+// Reads a JSON body against a schema, or answers why not.
+import type { Schema } from 'yup';
+import { parseWith } from '#schema/parse.ts';
+import { badFields, problem } from './problem.ts';
+
+/** Largest body taken, bytes. */
+export const MAX_BODY_BYTES = 256 * 1024;
+
+/** The body as the schema describes it, or the answer to send back. */
+export async function readBody<T>(request: Request, schema: Schema<T>): Promise<T | Response> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!type.startsWith('application/json')) {
+    return problem(415, 'not-json', 'Not JSON', 'Send the body as application/json.');
+  }
+  const text = await request.text();
+  if (text.length > MAX_BODY_BYTES)
+    return problem(413, 'too-large', 'Too large', 'A body may have at most 256 kB.');
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return problem(400, 'broken-json', 'Broken JSON', 'The body is not readable as JSON.');
+  }
+  const parsed = parseWith(schema, value);
+  return parsed.ok ? parsed.value : badFields(parsed.error);
+}

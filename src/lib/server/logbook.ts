@@ -1,0 +1,115 @@
+// Logging, changing, deleting and restoring frames: the rules, in one transaction each. What was expected of a frame
+// is computed here by the same core that the page used; the page's own numbers are not taken.
+import type { Database } from 'better-sqlite3';
+import { settingOf, type Choice } from '#core/camera/setting.ts';
+import type { LightChoice } from '#core/light/choice.ts';
+import { nextFrameNumber, type Frame, type Load } from '#core/log/frame.ts';
+import { judge } from '#core/match/verdict.ts';
+import { cameraRepository } from './cameras.ts';
+import { filmRepository } from './films.ts';
+import { frameRepository } from './frames.ts';
+import { loadRepository } from './loads.ts';
+
+/** What is asked to be logged. */
+export interface NewFrame {
+  readonly id: string;
+  readonly loadId: string;
+  /** The number that the sender expects the frame to get. */
+  readonly number: number;
+  readonly light: LightChoice;
+  readonly choice: Choice;
+  readonly note: string;
+}
+
+/** Why a frame was not stored or changed. */
+export type LogRefusal =
+  | { readonly reason: 'no-load' }
+  | { readonly reason: 'no-frame' }
+  | { readonly reason: 'finished' }
+  /** The number is another frame's; `next` is free, null = the film is full. */
+  | { readonly reason: 'taken'; readonly number: number; readonly next: number | null }
+  | { readonly reason: 'beyond-end'; readonly number: number; readonly framesTotal: number }
+  | { readonly reason: 'no-such-position' };
+
+/** What came of it. `repeated`: the same frame had been stored before. */
+export type LogOutcome =
+  | { readonly ok: true; readonly frame: Frame; readonly repeated: boolean }
+  | { readonly ok: false; readonly refusal: LogRefusal };
+
+/** The log of a database. @param now gives the time, UTC ISO 8601 */
+export function logbook(db: Database, now: () => string) {
+  const cameras = cameraRepository(db);
+  const films = filmRepository(db);
+  const loads = loadRepository(db);
+  const frames = frameRepository(db);
+  const refuse = (refusal: LogRefusal): LogOutcome => ({ ok: false, refusal });
+  /** Why a number cannot be had on a load, or null. `except` is the frame that may keep its own. */
+  const numberFault = (load: Load, number: number, except: string | null): LogRefusal | null => {
+    const taken = frames.listByLoad(load.id).filter((f) => f.id !== except);
+    if (taken.some((f) => f.number === number)) {
+      return { reason: 'taken', number, next: nextFrameNumber(load.framesTotal, taken) };
+    }
+    const { framesTotal } = load;
+    return number > framesTotal ? { reason: 'beyond-end', number, framesTotal } : null;
+  };
+
+  const log = db.transaction((frame: NewFrame): LogOutcome => {
+    const stored = frames.find(frame.id);
+    if (stored) return { ok: true, frame: stored, repeated: true };
+    const load = loads.find(frame.loadId);
+    const camera = load && cameras.find(load.cameraId);
+    const film = load && films.find(load.filmId);
+    if (!load || !camera || !film) return refuse({ reason: 'no-load' });
+    if (load.finishedAt !== null) return refuse({ reason: 'finished' });
+    const fault = numberFault(load, frame.number, null);
+    if (fault) return refuse(fault);
+    const setting = settingOf(camera.camera, frame.choice);
+    if (!setting) return refuse({ reason: 'no-such-position' });
+    const { light } = frame;
+    const { deltaStops, sdStops, pUsable } = judge(
+      { camera: camera.camera, film, light, contrast: light.contrast },
+      setting
+    );
+    const full: Frame = { ...frame, choice: setting.choice, loggedAt: now(), deltaStops, sdStops, pUsable };
+    frames.add(full, camera.revision);
+    return { ok: true, frame: full, repeated: false };
+  });
+
+  const change = db.transaction((id: string, number: number, note: string): LogOutcome => {
+    const frame = frames.find(id);
+    const load = frame && loads.find(frame.loadId);
+    if (!load || frame.deletedAt !== null) return refuse({ reason: 'no-frame' });
+    const fault = numberFault(load, number, id);
+    if (fault) return refuse(fault);
+    frames.change(id, number, note);
+    return { ok: true, frame: { ...frame, number, note }, repeated: false };
+  });
+
+  const remove = db.transaction((id: string): LogOutcome => {
+    const frame = frames.find(id);
+    if (!frame) return refuse({ reason: 'no-frame' });
+    const first = frames.remove(id, now());
+    return { ok: true, frame, repeated: !first };
+  });
+
+  /** Takes a deletion back: under its old number, or the next free one if that was given away. */
+  const restore = db.transaction((id: string): LogOutcome => {
+    const frame = frames.find(id);
+    const load = frame && loads.find(frame.loadId);
+    if (!load) return refuse({ reason: 'no-frame' });
+    if (frame.deletedAt === null) return { ok: true, frame, repeated: true };
+    const fault = numberFault(load, frame.number, id);
+    const number = fault?.reason === 'taken' ? fault.next : frame.number;
+    if (number === null) return refuse({ reason: 'taken', number: frame.number, next: null });
+    frames.restore(id, number);
+    return { ok: true, frame: { ...frame, number }, repeated: false };
+  });
+
+  // immediate: the write lock is taken before looking, so two tabs cannot both see the last frame free
+  return {
+    log: (frame: NewFrame): LogOutcome => log.immediate(frame),
+    change: (id: string, number: number, note: string): LogOutcome => change.immediate(id, number, note),
+    remove: (id: string): LogOutcome => remove.immediate(id),
+    restore: (id: string): LogOutcome => restore.immediate(id)
+  };
+}

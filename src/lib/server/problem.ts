@@ -1,0 +1,77 @@
+// Refusals of the API as problem details (RFC 9457): one shape, words for a person in `detail`.
+import type { FieldFault } from '#schema/parse.ts';
+import { assertNever } from '#core/numeric/result.ts';
+import type { LogRefusal } from './logbook.ts';
+
+/** A problem-details body. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly errors?: readonly FieldFault[];
+}
+
+/** Answers with a problem. `slug` is its stable name. */
+export function problem(
+  status: number,
+  slug: string,
+  title: string,
+  detail: string,
+  errors?: readonly FieldFault[]
+): Response {
+  const body: Problem = { type: `/problems/${slug}`, title, status, detail, ...(errors ? { errors } : {}) };
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/problem+json' }
+  });
+}
+
+/** A body whose fields are wrong: 422, naming each. */
+export function badFields(errors: readonly FieldFault[]): Response {
+  const detail = errors.map((e) => (e.field === '' ? e.message : `${e.field}: ${e.message}`)).join(' ');
+  return problem(422, 'bad-fields', 'Some fields were not understood', detail, errors);
+}
+
+/** Why the log refused, in words. */
+export function logProblem(refusal: LogRefusal): Response {
+  const conflict = (slug: string, detail: string): Response =>
+    problem(409, slug, 'The log says otherwise', detail);
+  switch (refusal.reason) {
+    case 'no-load':
+      return problem(
+        404,
+        'no-load',
+        'No such film',
+        'This film is not in the kit any more. Choose a pair in Kit.'
+      );
+    case 'no-frame':
+      return problem(404, 'no-frame', 'No such frame', 'This frame is not in the log any more.');
+    case 'finished':
+      return conflict(
+        'finished',
+        'This film was finished. Load another one in Kit, or take the finishing back.'
+      );
+    case 'taken':
+      return conflict(
+        'taken',
+        refusal.next === null
+          ? `Frame ${refusal.number} is in the log already, and the film is full now. Nothing was added.`
+          : `Frame ${refusal.number} is in the log already. The next free one is ${refusal.next}. Nothing was added.`
+      );
+    case 'beyond-end':
+      return conflict(
+        'beyond-end',
+        `This film has ${refusal.framesTotal} frames; there is no frame ${refusal.number}.`
+      );
+    case 'no-such-position':
+      return problem(
+        422,
+        'no-such-position',
+        'No such position',
+        'The camera has no such position. Reload the page.'
+      );
+    default:
+      return assertNever(refusal);
+  }
+}

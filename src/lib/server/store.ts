@@ -1,0 +1,42 @@
+// The one open database of the running server, with its repositories.
+import { cameraRepository } from './cameras.ts';
+import { readConfig } from './config.ts';
+import { openDatabase } from './db.ts';
+import { seedDemo } from './demo/seed.ts';
+import { filmRepository } from './films.ts';
+import { frameRepository } from './frames.ts';
+import { loadRepository } from './loads.ts';
+import { logbook } from './logbook.ts';
+
+function openStore() {
+  const config = readConfig(process.env);
+  const db = openDatabase(config.databasePath);
+  if (config.demo) seedDemo(db);
+  return {
+    cameras: cameraRepository(db),
+    films: filmRepository(db),
+    loads: loadRepository(db),
+    frames: frameRepository(db),
+    logbook: logbook(db, () => new Date().toISOString()),
+    close: (): void => {
+      db.close();
+    }
+  };
+}
+
+/** Everything the routes may ask of the database. */
+export type Store = ReturnType<typeof openStore>;
+
+let current: Store | null = null;
+
+/** The open store; opens it on first use. @throws {Error} with words for the person who started the server */
+export function store(): Store {
+  current ??= openStore();
+  return current;
+}
+
+/** Closes the store, if it is open. */
+export function closeStore(): void {
+  current?.close();
+  current = null;
+}

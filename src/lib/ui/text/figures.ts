@@ -1,0 +1,39 @@
+// Splits a text from the core into plain pieces and fractions, which the fonts then set as true fractions:
+// the shipped fonts have a fraction feature but not the single characters ⅓, ⅔, ₁₂₅ or ∞.
+
+/** A piece of text. A fraction is written with its digits and U+2044. */
+export interface Piece {
+  readonly kind: 'plain' | 'fraction' | 'infinity';
+  readonly text: string;
+}
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '⅓': '1⁄3',
+  '⅔': '2⁄3',
+  '½': '1⁄2',
+  '¼': '1⁄4',
+  '¾': '3⁄4'
+};
+const TOKEN = /([⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+|[⅓⅔½¼¾]|∞)/;
+
+/** The pieces in order; joined they read as the text. */
+export function splitFigures(text: string): readonly Piece[] {
+  return text
+    .split(TOKEN)
+    .filter((t) => t !== '')
+    .map((t): Piece => {
+      if (t === '∞') return { kind: 'infinity', text: t };
+      if (!TOKEN.test(t)) return { kind: 'plain', text: t };
+      return { kind: 'fraction', text: VULGAR[t] ?? plain(t) };
+    });
+}
+
+function plain(fraction: string): string {
+  return [...fraction]
+    .map((c) => {
+      const up = '⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c);
+      const down = '₀₁₂₃₄₅₆₇₈₉'.indexOf(c);
+      return up >= 0 ? String(up) : down >= 0 ? String(down) : c;
+    })
+    .join('');
+}

@@ -1,0 +1,85 @@
+import { describe, expect, test } from 'vitest';
+import { settingOf } from '#core/camera/setting.ts';
+import { choiceFromShadow } from '#core/light/choice.ts';
+import { bestSetting } from '#core/match/rank.ts';
+import { BOX, filmWith, INSTANT, SCALES } from '#core/match/pairs.test.fixtures.ts';
+import {
+  chanceInHundred,
+  sayError,
+  sayFailure,
+  sayInstruction,
+  sayLight,
+  sayReach,
+  sayReason,
+  saySlack,
+  saySpeeds,
+  sayTime,
+  sayVerdict
+} from './say.ts';
+
+const sun = choiceFromShadow('sharp', { bright: false, backlit: false });
+const verdictFor = (film = filmWith(), lv = sun.lv) => {
+  const verdict = bestSetting({ camera: BOX, film, light: { ...sun, lv }, contrast: 'normal' }, {});
+  if (!verdict) throw new Error('no setting');
+  return verdict;
+};
+
+describe('the verdict in words', () => {
+  test('likely, too light and too dark', () => {
+    expect(sayVerdict(verdictFor())).toBe('It will likely come out');
+    expect(sayVerdict(verdictFor(INSTANT))).toBe('Too light by 4⅓ stops');
+    expect(sayVerdict(verdictFor(INSTANT, 5))).toBe('Too dark by 4 stops');
+  });
+  test('the reason names the error and what the film takes', () =>
+    expect(sayReason(filmWith(), verdictFor())).toBe(
+      '2⅓ stops over; test film takes 1⅔ under to 4⅔ over here.'
+    ));
+  test('slack on both sides', () => {
+    expect(saySlack(verdictFor())).toBe('Room for 3⅔ less light, or 2⅓ more.');
+    expect(saySlack(verdictFor(INSTANT))).toContain('less light');
+  });
+  test.each([
+    [1, 99],
+    [0, 1],
+    [0.944, 94]
+  ])('a chance of %d is %d in a hundred', (p, n) => expect(chanceInHundred(p)).toBe(n));
+  test.each([
+    [0, 'right on'],
+    [0.1, 'right on'],
+    [-1 / 3, '⅓ stop under'],
+    [2, '2 stops over']
+  ])('%d is %s', (d, text) => expect(sayError(d)).toBe(text));
+});
+
+describe('what to do', () => {
+  test('one part per control, in the camera’s own marks', () => {
+    const setting = settingOf(SCALES, { aperture: 2, time: 1 });
+    expect(setting && sayInstruction(SCALES, setting)).toBe('Aperture to 8 · time to 0.00390625');
+  });
+  test('nothing to set on a box camera', () =>
+    expect(sayInstruction(BOX, verdictFor().setting)).toBe('Nothing to set. Just press.'));
+  test('a condition comes with its cure', () =>
+    expect(sayFailure({ condition: 'hold', seconds: 0.5, limitSeconds: 1 / 20 })).toBe(
+      '½ s is long to hold by hand (¹⁄₂₀ s at most): put the camera on something.'
+    ));
+  test('a time has its unit once', () => expect([sayTime(1 / 60), sayTime(2)]).toEqual(['¹⁄₆₀ s', '2 s']));
+});
+
+describe('light, reach and speeds', () => {
+  test('the light says how it was found', () => {
+    const snow = choiceFromShadow('soft', { bright: true, backlit: false });
+    expect(sayLight(snow)).toBe('LV 14⅔ from “soft edge”, bright ground +1, give or take ⅔.');
+  });
+  test('an empty reach tells how well the light must be known', () => {
+    expect(sayReach({ likely: [], possible: [], services: [], largestLikelySd: 0.7 })).toContain(
+      'within ⅔ stop'
+    );
+    expect(sayReach({ likely: [], possible: [], services: [], largestLikelySd: null })).toContain(
+      'test roll'
+    );
+  });
+  test('film speeds', () => {
+    expect(saySpeeds({ slowest: 25, centred: 50, fastest: 400 })).toBe('ISO 25 to 400, best 50');
+    expect(saySpeeds(null)).toContain('No film speed');
+  });
+});

@@ -1,0 +1,172 @@
+// What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
+import { positionsOf, type Camera, type Control } from '#core/camera/camera.ts';
+import { positionAt, type Setting } from '#core/camera/setting.ts';
+import type { Film } from '#core/film/film.ts';
+import type { LightChoice } from '#core/light/choice.ts';
+import { NAMED_MARKS } from '#core/light/named-marks.ts';
+import type { ShadowClue } from '#core/light/shadow-edge.ts';
+import type { Failure } from '#core/match/conditions.ts';
+import type { TermKind } from '#core/match/delta.ts';
+import type { FittingSpeeds } from '#core/match/film-speeds.ts';
+import type { LvInterval, Reach } from '#core/match/reach.ts';
+import type { Verdict } from '#core/match/verdict.ts';
+import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
+import { formatShutter } from '#core/units/shutter.ts';
+import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
+
+/** What each shadow clue is called, and what the sky does then. */
+export const CLUE_WORDS: Readonly<Record<ShadowClue, { readonly edge: string; readonly sky: string }>> = {
+  sharp: { edge: 'Sharp edge', sky: 'clear sun' },
+  soft: { edge: 'Soft edge', sky: 'haze, thin cloud' },
+  barely: { edge: 'Barely there', sky: 'or the shaded side' },
+  none: { edge: 'No shadow', sky: 'overcast' },
+  leaf: { edge: 'Under leaves', sky: 'or open shade' },
+  deep: { edge: 'Deep shade', sky: 'under a roof' }
+};
+
+/** A chance as a count of frames in a hundred; never 0 or 100, since nothing is sure. */
+export function chanceInHundred(p: number): number {
+  return Math.min(99, Math.max(1, Math.round(p * 100)));
+}
+
+/** The verdict in a few words. */
+export function sayVerdict(verdict: Verdict): string {
+  if (verdict.chance === 'likely') return 'It will likely come out';
+  if (verdict.chance === 'possible') return 'It may come out';
+  if (verdict.slackUnderStops < 0) return `Too dark by ${formatStops(verdict.slackUnderStops)}`;
+  if (verdict.slackOverStops < 0) return `Too light by ${formatStops(verdict.slackOverStops)}`;
+  return 'Too unsure to say';
+}
+
+/** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
+export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
+  return camera.controls.flatMap((control) => {
+    if (control.acts === 'focus' || positionsOf(control).length < 2) return [];
+    const mark = positionAt(control, setting.choice)?.mark ?? '';
+    const noun = control.label.split(' ').at(-1) ?? control.label;
+    return [`${noun} to ${mark}`];
+  });
+}
+
+/** The instruction as one line: "Lever to cloud", "Ring to 11 · wheel to 125". */
+export function sayInstruction(camera: Camera, setting: Setting): string {
+  const parts = instructionParts(camera, setting);
+  if (parts.length === 0) return 'Nothing to set. Just press.';
+  const [first = '', ...rest] = parts;
+  return [first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ');
+}
+
+/** What the camera gives, in numbers: "That is f/7.4 for ¹⁄₈₅ s." */
+export function sayValues(setting: Setting): string {
+  return `${formatFNumber(setting.fNumber)} for ${sayTime(setting.seconds)}`;
+}
+
+/** A time with its unit. */
+export function sayTime(seconds: number): string {
+  const text = formatShutter(seconds);
+  return /[a-z]/.test(text) ? text : `${text} s`;
+}
+
+/** What a position's mark means, for people who wonder: "f/8", "¹⁄₁₂₅ s", "2.5 m". */
+export function sayPosition(control: Control, value: number): string {
+  switch (control.acts) {
+    case 'aperture':
+      return formatFNumber(value);
+    case 'time':
+      return sayTime(value);
+    case 'focus':
+      return value === Infinity ? 'far away' : `${formatFNumberDigits(value)} m`;
+  }
+}
+
+/** Over or under in words: "1⅓ stops over", "right on". */
+export function sayError(deltaStops: number): string {
+  if (formatThirds(deltaStops) === '0') return 'right on';
+  return `${formatStops(deltaStops)} ${deltaStops > 0 ? 'over' : 'under'}`;
+}
+
+/** One line with the reason: how far off, and what the film takes. */
+export function sayReason(film: Film, verdict: Verdict): string {
+  const { lo, hi } = verdict.window.usable;
+  const error = sayError(verdict.deltaStops);
+  const takes =
+    lo < 0 && hi > 0
+      ? `${film.name} takes ${formatThirds(lo)} under to ${formatThirds(hi)} over here`
+      : `${film.name} wants ${lo >= 0 ? `${formatThirds(lo)} to ${formatThirds(hi)} over` : `${formatThirds(hi)} to ${formatThirds(lo)} under`} here`;
+  return `${error.charAt(0).toUpperCase()}${error.slice(1)}; ${takes}.`;
+}
+
+/** How much the light may change: both sides of the slack. */
+export function saySlack(verdict: Verdict): string {
+  const { slackUnderStops: under, slackOverStops: over } = verdict;
+  if (under < 0) return `It needs ${formatStops(under)} more light before anything shows.`;
+  if (over < 0) return `It needs ${formatStops(over)} less light before the lights hold.`;
+  return `Room for ${formatThirds(under)} less light, or ${formatThirds(over)} more.`;
+}
+
+/** What a term of the sum is called. */
+export function termName(term: TermKind, film: Film, setting: Setting): string {
+  switch (term) {
+    case 'light':
+      return 'Light';
+    case 'film-speed':
+      return `Film, ISO ${film.iso}`;
+    case 'development':
+      return film.developmentStops > 0 ? 'Pushed in development' : 'Development';
+    case 'age':
+      return 'Age of the film';
+    case 'setting':
+      return `Camera, ${sayValues(setting)}`;
+    case 'filter':
+      return 'Filter';
+    case 'close-focus':
+      return 'Lens moved out to focus';
+    case 'reciprocity':
+      return 'Long exposure loss';
+  }
+}
+
+/** A condition that does not hold, with its cure. */
+export function sayFailure(failure: Failure): string {
+  const limit = sayTime(failure.limitSeconds);
+  return `${sayTime(failure.seconds)} is long to hold by hand (${limit} at most): put the camera on something.`;
+}
+
+/** Where on the scale of daily life a light lies: "full sun". */
+export function nearestName(lv: number): string {
+  const nearest = NAMED_MARKS.reduce((a, b) => (Math.abs(b.lv - lv) < Math.abs(a.lv - lv) ? b : a));
+  return nearest.name;
+}
+
+/** What is assumed about the light: "LV 14⅔ from a sharp shadow edge, give or take ⅓". */
+export function sayLight(light: LightChoice): string {
+  const spread = `give or take ${formatThirds(light.sdStops)}`;
+  const lv = `LV ${formatLv(light.lv)}`;
+  const { way } = light;
+  if (way.kind === 'hand') return `${lv} as set on the ruler, ${spread}.`;
+  if (way.kind === 'reading') return `${lv} from your reading, ${spread}.`;
+  const added = [way.bright ? 'bright ground +1' : '', way.backlit ? 'lit from behind −1' : ''].filter(
+    (s) => s !== ''
+  );
+  const clue = CLUE_WORDS[way.clue].edge.toLowerCase();
+  return `${lv} from “${clue}”${added.length > 0 ? `, ${added.join(', ')}` : ''}, ${spread}.`;
+}
+
+/** Stretches of light in words: "10⅓ to 16". */
+export function sayIntervals(intervals: readonly LvInterval[]): string {
+  return intervals.map((i) => `${formatLv(i.from)} to ${formatLv(i.to)}`).join(', and ');
+}
+
+/** The reach in one line. */
+export function sayReach(reach: Reach): string {
+  if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}`;
+  if (reach.largestLikelySd === null) return 'No light is sure enough: try a test roll';
+  return `Too unsure here: know the light to within ${formatStops(Math.max(reach.largestLikelySd, 1 / 3))}, or shoot a test roll`;
+}
+
+/** Which film speeds would do. */
+export function saySpeeds(speeds: FittingSpeeds | null): string {
+  if (!speeds) return 'No film speed would do here with this camera.';
+  const { slowest, centred, fastest } = speeds;
+  return slowest === fastest ? `ISO ${centred}` : `ISO ${slowest} to ${fastest}, best ${centred}`;
+}
