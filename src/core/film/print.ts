@@ -9,6 +9,9 @@ export type PrintTone = (toneStops: number, deltaStops: number) => number;
 /** A printing paper's range around mid grey; common practice, no source. */
 const PAPER = { below: 2.7, above: 2.6 } as const;
 
+/** How much of the error beyond the window shows in the print: the printer meets it half way. A guess of our own. */
+const GIVEN_UP = 0.5;
+
 /**
  * How a film's frames look when they are off by some stops.
  * Instant film and slides: the curve at tone + Δ. Negatives: printed so that mid grey stays mid grey as long as the
@@ -23,6 +26,6 @@ export function printTone(film: Film, usable: StopWindow): PrintTone {
   return (tone, delta) => {
     const corrected = Math.min(usable.hi, Math.max(usable.lo, delta));
     // stops of density difference from where the print was made for: equals `tone` on the straight part
-    return paper((curve(tone + delta) - curve(corrected)) * range);
+    return paper((curve(tone + delta) - curve(corrected)) * range + GIVEN_UP * (delta - corrected));
   };
 }

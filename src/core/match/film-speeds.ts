@@ -1,10 +1,10 @@
 // Which film speeds would do in this light with this camera, in marked thirds.
 import type { Choice } from '../camera/setting.ts';
-import { MARKED_SPEEDS } from '../units/film-speed.ts';
+import { MARKED_SPEEDS, nearestMarkedSpeed } from '../units/film-speed.ts';
 import { bestSetting } from './rank.ts';
 import { POSSIBLE, type Situation, type Verdict } from './verdict.ts';
 
-/** Film speeds (ISO, arithmetic) that fit: slowest and fastest with P ≥ 0.5, and the one with the least error. */
+/** Film speeds (ISO, arithmetic) that fit: slowest and fastest with P ≥ 0.5, and the one with no error at the setting advised now. */
 export interface FittingSpeeds {
   readonly slowest: number;
   readonly centred: number;
@@ -21,7 +21,8 @@ export function fittingSpeeds(situation: Situation, present: Choice): FittingSpe
   const first = usable[0];
   const last = usable.at(-1);
   if (!first || !last) return null;
-  const off = (t: { verdict: Verdict }): number => Math.abs(t.verdict.deltaStops);
-  const centred = usable.reduce((best, t) => (off(t) < off(best) - 1e-9 ? t : best), first);
-  return { slowest: first.iso, centred: centred.iso, fastest: last.iso };
+  // with the setting advised for the film that is in the camera: exactly right would be Δ stops slower
+  const advised = bestSetting(situation, present);
+  const centred = nearestMarkedSpeed(situation.film.iso * 2 ** -(advised?.deltaStops ?? 0));
+  return { slowest: first.iso, centred, fastest: last.iso };
 }

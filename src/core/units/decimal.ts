@@ -42,7 +42,7 @@ function pointed(text: string): number {
 /** A true fraction from whole numbers: (1, 125) → "¹⁄₁₂₅". */
 export function formatFraction(numerator: number, denominator: number): string {
   const put = (n: number, digits: string): string =>
-    [...String(n)].map((d) => digits[Number(d)] ?? d).join('');
+    Array.from(String(n), (d) => digits[Number(d)] ?? d).join('');
   return `${put(numerator, SUPERSCRIPT)}⁄${put(denominator, SUBSCRIPT)}`;
 }
 

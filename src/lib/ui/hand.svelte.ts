@@ -2,29 +2,15 @@
 import { getContext, setContext } from 'svelte';
 import type { Camera } from '#core/camera/camera.ts';
 import { settingOf, type Choice } from '#core/camera/setting.ts';
-import type { Film } from '#core/film/film.ts';
 import { printTone, type PrintTone } from '#core/film/print.ts';
 import { filmWindow } from '#core/film/window.ts';
-import { choiceFromShadow, READING_SD, type LightChoice } from '#core/light/choice.ts';
+import { choiceFromShadow, READING_SD, STARTING_LIGHT, type LightChoice } from '#core/light/choice.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
+import type { Pair } from '#core/log/pair.ts';
 import { bestSetting } from '#core/match/rank.ts';
 import { reachOf, type Reach } from '#core/match/reach.ts';
 import { judge, type Situation, type Verdict } from '#core/match/verdict.ts';
-
-/** The pair in hand as a page needs it. */
-export interface Pair {
-  readonly loadId: string;
-  readonly camera: Camera;
-  readonly film: Film;
-  readonly framesTotal: number;
-  readonly framesLeft: number;
-  /** The number the next frame gets; null = the film is full. */
-  readonly nextNumber: number | null;
-  readonly finished: boolean;
-  /** Where the controls stood at the last frame; {} = none was logged with this camera. */
-  readonly present: Choice;
-}
 
 /** A pair with the light on it: what the verdict and the light rule are made from. */
 export interface Judged {
@@ -42,7 +28,8 @@ const KEY = Symbol('hand');
 /** The shared state. One per page load, made by the layout. */
 export class Hand {
   // replaced whole: a light is one value, never changed in part
-  light = $state.raw<LightChoice>() as LightChoice;
+  light = $state.raw<LightChoice>(STARTING_LIGHT);
+
   pair = $state.raw<Pair | null>(null);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);

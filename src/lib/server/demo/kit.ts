@@ -4,7 +4,6 @@ import type { MarkSymbol } from '#core/camera/camera.ts';
 import { TYPICAL_RANGE, type Film, type FilmKind } from '#core/film/film.ts';
 import { exactFNumber, exactSeconds } from '#core/units/series.ts';
 import { formatFNumber } from '#core/units/aperture.ts';
-import { formatShutter } from '#core/units/shutter.ts';
 
 const at = (mark: string, value: number, symbol: MarkSymbol | null = null): Position => ({
   mark,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { followed, lvAt, shareOf, ticksOf, viewAround, WHOLE } from './view.ts';
+import { NAMED_MARKS } from '#core/light/named-marks.ts';
+import { followed, lvAt, namesThatFit, shareOf, ticksOf, viewAround, WHOLE } from './view.ts';
 
 const lvs = fc.double({ min: WHOLE.from, max: WHOLE.to, noNaN: true });
 
@@ -29,3 +30,14 @@ test('places and light values undo each other on twelfths of a stop', () => {
 
 test('ticks are the whole values, ends included', () =>
   expect(ticksOf({ from: -2, to: 1.5 })).toEqual([-2, -1, 0, 1]));
+
+test.each([320, 390, 640, 1224])(
+  'names on a rule of %d px neither touch nor leave it, full sun is among them',
+  (width) => {
+    const view = viewAround(14.6, 13);
+    const names = namesThatFit(NAMED_MARKS, view, width);
+    expect(names.map((n) => n.name)).toContain('full sun');
+    const middles = names.map((n) => shareOf(view, n.lv) * width).sort((a, b) => a - b);
+    middles.slice(1).forEach((m, i) => expect(m - (middles[i] ?? 0)).toBeGreaterThan(40));
+  }
+);

@@ -1,5 +1,6 @@
 // Which part of the scale of light the rule shows, and where things lie on it, as shares 0…1 of its width.
 import { LV_RANGE } from '#core/light/lv.ts';
+import type { NamedMark } from '#core/light/named-marks.ts';
 
 /** A stretch of the scale. */
 export interface View {
@@ -48,6 +49,26 @@ export function ticksOf(view: View): readonly number[] {
   const first = Math.ceil(view.from - 1e-9);
   const count = Math.floor(view.to + 1e-9) - first + 1;
   return Array.from({ length: count }, (_, i) => first + i);
+}
+
+/** Room a letter of a name takes, px; wide enough for the widest names of the scale. */
+const LETTER_PX = 7.6;
+const NAME_GAP_PX = 10;
+
+/**
+ * The named marks that fit on a rule of some width without touching each other or its ends; rank 1 first.
+ * @param widthPx width of the rule in CSS pixels
+ */
+export function namesThatFit(marks: readonly NamedMark[], view: View, widthPx: number): readonly NamedMark[] {
+  const half = (m: NamedMark): number => (m.name.length * LETTER_PX) / 2;
+  const middle = (m: NamedMark): number => shareOf(view, m.lv) * widthPx;
+  const kept: NamedMark[] = [];
+  for (const mark of [...marks].sort((a, b) => a.rank - b.rank)) {
+    const inside = middle(mark) - half(mark) >= 0 && middle(mark) + half(mark) <= widthPx;
+    const clear = kept.every((k) => Math.abs(middle(k) - middle(mark)) >= half(k) + half(mark) + NAME_GAP_PX);
+    if (inside && clear) kept.push(mark);
+  }
+  return kept;
 }
 
 /** A share as a CSS percentage. */

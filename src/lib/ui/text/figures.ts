@@ -29,11 +29,9 @@ export function splitFigures(text: string): readonly Piece[] {
 }
 
 function plain(fraction: string): string {
-  return [...fraction]
-    .map((c) => {
-      const up = '⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c);
-      const down = '₀₁₂₃₄₅₆₇₈₉'.indexOf(c);
-      return up >= 0 ? String(up) : down >= 0 ? String(down) : c;
-    })
-    .join('');
+  return Array.from(fraction, (c) => {
+    const up = '⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c);
+    const down = '₀₁₂₃₄₅₆₇₈₉'.indexOf(c);
+    return up >= 0 ? String(up) : down >= 0 ? String(down) : c;
+  }).join('');
 }

@@ -1,0 +1,88 @@
+// What both commands need first: a new enough Node.js, installed packages, a build that is not older than its sources.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** The folder of the project. */
+export const ROOT = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+
+/**
+ * Says one line and ends.
+ * @param {string} line
+ * @returns {never}
+ */
+export function fail(line) {
+  console.error(line);
+  process.exit(1);
+}
+
+/** Ends with a clear line on a Node.js that is too old. @param {string} version */
+export function refuseOldNode(version = process.versions.node) {
+  const [major = 0, minor = 0] = version.split('.').map(Number);
+  const good = (major === 20 && minor >= 19) || (major === 22 && minor >= 13) || major > 22;
+  if (!good)
+    fail(
+      `Just Enough needs Node.js 20.19 or newer (or 22.13 or newer); this is ${version}. Install a newer one.`
+    );
+}
+
+/**
+ * Runs a command in the project.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {NodeJS.ProcessEnv} env
+ */
+export function run(command, args, env = {}) {
+  return (
+    spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1
+  );
+}
+
+/** Installs the packages of the lock file, if they are missing or the lock file is newer. */
+export function installIfMissing() {
+  const lock = join(ROOT, 'package-lock.json');
+  const stamp = join(ROOT, 'node_modules', '.installed-lock');
+  const wanted = readFileSync(lock, 'utf8');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Installing packages (a minute or two, once) …');
+  // native parts compile against Node's own headers where those are on the disk and nothing may be fetched
+  const headers = existsSync('/usr/include/node') && !process.env.npm_config_nodedir;
+  if (run('npm', ['ci', '--no-audit', '--no-fund'], headers ? { npm_config_nodedir: '/usr' } : {}) !== 0) {
+    fail(
+      'Installing failed. Check that a C++ compiler, make and python3 are there, and the network, then try again.'
+    );
+  }
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the app, if there is no build or a source changed since. */
+export function buildIfStale() {
+  const stamp = join(ROOT, 'build', '.sources');
+  const sources = fingerprint();
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return;
+  console.log('Building …');
+  if (run('npx', ['vite', 'build', '--logLevel', 'error']) !== 0)
+    fail('Building failed; the lines above say why.');
+  writeFileSync(stamp, sources);
+}
+
+/** Sizes and times of every file that goes into the build. */
+function fingerprint() {
+  const files = ['src', 'static'].flatMap((folder) =>
+    readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })
+      .filter((entry) => entry.isFile() && !/\.test\./.test(entry.name))
+      .map((entry) => join(entry.parentPath, entry.name))
+  );
+  const all = [
+    ...files,
+    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((f) => join(ROOT, f))
+  ];
+  return all
+    .sort()
+    .map((file) => {
+      const { size, mtimeMs } = statSync(file);
+      return `${file} ${size} ${mtimeMs}`;
+    })
+    .join('\n');
+}

@@ -1,0 +1,18 @@
+// A pair: a camera with the film in it, as every place of the program needs it.
+import type { Camera } from '../camera/camera.ts';
+import type { Choice } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+
+/** The camera, its film, what is left of it and where the controls stand. */
+export interface Pair {
+  readonly loadId: string;
+  readonly camera: Camera;
+  readonly film: Film;
+  readonly framesTotal: number;
+  readonly framesLeft: number;
+  /** The number the next frame gets; null = the film is full. */
+  readonly nextNumber: number | null;
+  readonly finished: boolean;
+  /** Where the controls stood at the last frame; {} = none was logged with this camera. */
+  readonly present: Choice;
+}

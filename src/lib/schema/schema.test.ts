@@ -1,0 +1,108 @@
+import { describe, expect, test } from 'vitest';
+import { choiceFromShadow, STARTING_LIGHT } from '#core/light/choice.ts';
+import { readEntry, TYPICAL_ENTRY } from './entry.ts';
+import { newFrameSchema } from './frame.ts';
+import { lightFromQuery, queryFromLight } from './light.ts';
+import { parseWith } from './parse.ts';
+import { explainCameraFault, explainQuantity } from './words.ts';
+
+const query = (text: string) => lightFromQuery(new URLSearchParams(text));
+
+describe('light in the address', () => {
+  test.each([
+    choiceFromShadow('soft', { bright: true, backlit: false }),
+    choiceFromShadow('deep', { bright: false, backlit: true }),
+    { lv: 12.346, sdStops: 0, contrast: 'hard', way: { kind: 'hand' } },
+    { lv: 11, sdStops: 0.25, contrast: 'normal', way: { kind: 'reading', text: 'f/8 1/125 at 400' } }
+  ] as const)('what is written can be read again: %j', (light) => {
+    const read = lightFromQuery(queryFromLight(light));
+    expect(read.problems).toEqual([]);
+    expect(read.light.lv).toBeCloseTo(light.lv, 9);
+    expect({ ...read.light, lv: 0 }).toEqual({ ...light, lv: 0 });
+  });
+  test.each([
+    ['lv=abc', '“abc” is no light value', STARTING_LIGHT.lv],
+    ['lv=', '“” is no light value', STARTING_LIGHT.lv],
+    ['lv=25', 'LV 25 is off the scale, which runs from −8 to 18', 18],
+    ['lv=-40', 'off the scale', -8],
+    ['lv=12&sd=-1', '“-1” is no uncertainty', 12],
+    ['lv=12&sd=1/0', 'is no uncertainty', 12],
+    ['lv=1/0', 'is no light value', STARTING_LIGHT.lv],
+    ['shadow=fuzzy', '“fuzzy” is no shadow edge', STARTING_LIGHT.lv],
+    ['shadow=sharp&contrast=loud', '“loud” is no kind of contrast', STARTING_LIGHT.lv],
+    ['reading=f/0 1/60', 'must be more than 0', STARTING_LIGHT.lv]
+  ])('%s: says “%s”', (text, words, lv) => {
+    const read = query(text);
+    expect(read.problems.join(' ')).toContain(words);
+    expect(read.light.lv).toBeCloseTo(lv, 9);
+  });
+  test('a decimal comma is understood, and sd 0 is certainty', () => {
+    expect(query('lv=12,5&sd=0')).toEqual({
+      light: { lv: 12.5, sdStops: 0, contrast: 'normal', way: { kind: 'hand' } },
+      problems: []
+    });
+  });
+});
+
+describe('a frame to log', () => {
+  const good = {
+    id: 'a1b2c3d4',
+    loadId: 'l',
+    number: 3,
+    light: { lv: 12, sdStops: 0.3, contrast: 'normal', way: { kind: 'hand' } },
+    choice: { aperture: 1 },
+    note: ''
+  };
+  test('a good one passes', () => expect(parseWith(newFrameSchema, good).ok).toBe(true));
+  test.each([
+    ['number', { ...good, number: 0 }],
+    ['number', { ...good, number: '3' }],
+    ['id', { ...good, id: 'x; drop' }],
+    ['light.lv', { ...good, light: { ...good.light, lv: 99 } }],
+    ['light.sdStops', { ...good, light: { ...good.light, sdStops: -1 } }],
+    ['choice.aperture', { ...good, choice: { aperture: -1 } }],
+    [
+      'light.way.clue',
+      { ...good, light: { ...good.light, way: { kind: 'shadow', clue: 'x', bright: true, backlit: true } } }
+    ]
+  ])('a bad %s is named', (field, body) => {
+    const read = parseWith(newFrameSchema, body);
+    expect(read.ok ? [] : read.error.map((f) => f.field)).toContain(field);
+  });
+});
+
+describe('the first form', () => {
+  const film = { kind: 'negative-bw', iso: '100', frames: '12' };
+  const read = (texts: Readonly<Record<string, string>>) => readEntry(texts, () => 'id');
+  test.each(['nothing', 'symbols', 'scales'] as const)('its starting answers make a camera: %s', (has) => {
+    const entry = read({ has, ...TYPICAL_ENTRY[has], ...film });
+    expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_ENTRY[has].name);
+    expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
+  });
+  test.each([
+    ['iso', '0', 'must be more than 0'],
+    ['aperture', 'f/0', 'must be more than 0'],
+    ['time', '1/0', 'divides by 0'],
+    ['frames', 'a few', '“a few” is no number of frames'],
+    ['focal', '-3', 'is no focal length'],
+    ['kind', 'glass', 'Choose the kind of film']
+  ])('%s = %s is refused by name', (field, value, words) => {
+    const entry = read({ has: 'nothing', ...TYPICAL_ENTRY.nothing, ...film, [field]: value });
+    const faults = entry.ok ? [] : entry.error;
+    expect(faults.map((f) => f.field)).toEqual([field]);
+    expect(faults[0]?.message).toContain(words);
+  });
+  test('“f/5,6” is understood', () => {
+    const entry = read({ has: 'nothing', ...TYPICAL_ENTRY.nothing, ...film, aperture: 'f/5,6' });
+    expect(entry.ok && entry.value.camera.controls[0]).toMatchObject({ position: { value: 5.6 } });
+  });
+});
+
+describe('words', () => {
+  test('a refusal says what came and what is accepted', () =>
+    expect(explainQuantity({ quantity: 'time', problem: 'divided-by-zero', text: '1/0' })).toBe(
+      '“1/0” is not a shutter time: it divides by 0. Write it as 1/60, 0.5 or 2s (from 1/100000 to 24 hours).'
+    ));
+  test('too many settings are counted', () =>
+    expect(explainCameraFault({ fault: 'too-many', count: 2050 })).toContain('2050 settings'));
+});

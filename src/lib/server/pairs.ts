@@ -1,0 +1,28 @@
+// Puts together what a page needs of a pair: camera, film, what is left, and where the controls stand.
+import { framesLeft, nextFrameNumber, type Load } from '#core/log/frame.ts';
+import type { Pair } from '#core/log/pair.ts';
+import type { Store } from './store.ts';
+
+/** The pair of a load; null when its camera or film is gone. */
+export function pairOf(store: Store, load: Load): Pair | null {
+  const camera = store.cameras.find(load.cameraId);
+  const film = store.films.find(load.filmId);
+  if (!camera || !film) return null;
+  const frames = store.frames.listByLoad(load.id);
+  return {
+    loadId: load.id,
+    camera: camera.camera,
+    film,
+    framesTotal: load.framesTotal,
+    framesLeft: framesLeft(load.framesTotal, frames),
+    nextNumber: nextFrameNumber(load.framesTotal, frames),
+    finished: load.finishedAt !== null,
+    present: store.frames.lastOfCamera(load.cameraId)?.choice ?? {}
+  };
+}
+
+/** The pair a page is about: the one its address names, else the one in hand. */
+export function pairInHand(store: Store, loadId: string | null): Pair | null {
+  const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inHand();
+  return load && pairOf(store, load);
+}

@@ -1,0 +1,90 @@
+<!-- The pair in hand, with its frames drawn: used ones filled. Leads to Kit, where pairs are taken up. -->
+<script lang="ts">
+  import { useHand } from './hand.svelte.ts';
+
+  let { href }: { href: string } = $props();
+  const hand = useHand();
+  const pair = $derived(hand.pair);
+  const used = $derived(pair ? pair.framesTotal - pair.framesLeft : 0);
+</script>
+
+<a
+  {href}
+  class="chip"
+  aria-label={pair
+    ? `Pair in hand: ${pair.camera.name} with ${pair.film.name}, ${pair.framesLeft} frames left. Change in Kit`
+    : 'Choose a pair in Kit'}
+>
+  {#if pair}
+    <span class="names"><b>{pair.camera.name}</b> with <b>{pair.film.name}</b></span>
+    {#if pair.framesTotal <= 16}
+      <span class="strip" aria-hidden="true">
+        {#each { length: pair.framesTotal }, i}<i class:used={i < used}></i>{/each}
+      </span>
+    {:else}
+      <span class="bar" aria-hidden="true"><i style:width={`${(100 * used) / pair.framesTotal}%`}></i></span>
+    {/if}
+    <span class="left" data-testid="frames-left">{pair.framesLeft} left</span>
+  {:else}
+    <span class="names">No pair in hand</span>
+  {/if}
+</a>
+
+<style>
+  .chip {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 44px;
+    min-width: 0;
+    color: var(--ink);
+    text-decoration: none;
+  }
+  .chip:hover .names {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  .names {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  b {
+    font-weight: 650;
+  }
+  .strip {
+    display: flex;
+    gap: 2px;
+  }
+  .strip i {
+    width: 9px;
+    height: 13px;
+    border: 1.5px solid var(--ink);
+  }
+  .strip i.used {
+    background: var(--ink);
+  }
+  .bar {
+    width: 90px;
+    height: 13px;
+    border: 1.5px solid var(--ink);
+  }
+  .bar i {
+    display: block;
+    height: 100%;
+    background: var(--ink);
+  }
+  .left {
+    white-space: nowrap;
+  }
+  @media (max-width: 640px) {
+    .strip,
+    .bar {
+      display: none;
+    }
+    .chip {
+      gap: 8px;
+      font-size: 0.9375rem;
+    }
+  }
+</style>

@@ -1,0 +1,234 @@
+<script module lang="ts">
+  import type { Control } from '#core/camera/camera.ts';
+  import type { Choice } from '#core/camera/setting.ts';
+
+  /** A control that can be moved, drawn as it lies under the finger. */
+  export interface ControlViewProps {
+    control: Extract<Control, { kind: 'marked' }>;
+    shown: Choice;
+    advised: Choice;
+    present: Choice;
+    onpick: (position: number) => void;
+  }
+</script>
+
+<script lang="ts">
+  import Figures from '../text/Figures.svelte';
+  import { sayPosition } from '../text/say.ts';
+  import { drawnPositions, mustMove, standingMark } from './control.ts';
+  import MarkSymbolDrawing from './MarkSymbol.svelte';
+
+  let { control, shown, advised, present, onpick }: ControlViewProps = $props();
+  const uid = $props.id();
+  const positions = $derived(drawnPositions(control, shown, advised, present));
+  const at = $derived(
+    Math.max(
+      0,
+      positions.findIndex((p) => p.shown)
+    )
+  );
+  const was = $derived(standingMark(positions));
+  let band = $state<HTMLElement>();
+
+  // a long ring is wider than a phone: keep the mark to set in sight
+  $effect(() => {
+    const mark = band?.children[at];
+    if (!band || !(mark instanceof HTMLElement)) return;
+    band.scrollTo({ left: mark.offsetLeft - (band.clientWidth - mark.offsetWidth) / 2 });
+  });
+</script>
+
+<fieldset
+  class="drawn-{control.shape}"
+  class:by-hand={control.acts === 'focus'}
+  style:--marks={positions.length}
+>
+  <legend>
+    <span class="name">{control.label}</span>
+    {#if control.acts === 'focus'}
+      <span class="hint">turn it to your subject</span>
+    {:else if mustMove(positions)}
+      <span class="hint">was at <Figures text={was ?? ''} /></span>
+    {:else if was !== null}
+      <span class="hint">leave it</span>
+    {/if}
+  </legend>
+  <div class="band" bind:this={band}>
+    {#each positions as p (p.index)}
+      <label class:shown={p.shown} class:advised={p.advised && !p.shown} class:stands={p.stands && !p.shown}>
+        <input
+          type="radio"
+          name={uid}
+          checked={p.shown}
+          onchange={() => onpick(p.index)}
+          aria-label={`${p.position.mark}, ${sayPosition(control, p.position.value)}${p.advised && control.acts !== 'focus' ? ', advised' : ''}`}
+        />
+        <span class="knob" aria-hidden="true"></span>
+        <span class="engraved" aria-hidden="true">
+          {#if p.position.symbol && control.acts !== 'focus'}<MarkSymbolDrawing
+              symbol={p.position.symbol}
+            />{/if}
+          <Figures text={p.position.mark} />
+        </span>
+      </label>
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  legend {
+    display: flex;
+    align-items: baseline;
+    gap: 10px;
+    font-size: 0.9375rem;
+  }
+  .name {
+    font-weight: 600;
+  }
+  .hint {
+    color: var(--soft);
+  }
+  .band {
+    position: relative;
+    display: flex;
+    overflow-x: auto;
+    scrollbar-width: none;
+    margin-top: 4px;
+  }
+  label {
+    position: relative;
+    display: grid;
+    justify-items: center;
+    align-content: center;
+    gap: 2px;
+    flex: 1 0 46px;
+    min-height: 62px;
+    cursor: pointer;
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  label:has(:focus-visible) {
+    outline: 3px solid var(--ink);
+    outline-offset: -3px;
+  }
+  .engraved {
+    display: grid;
+    justify-items: center;
+    font-size: 1.0625rem;
+    line-height: 1.15;
+  }
+  label.shown .engraved {
+    font-weight: 750;
+  }
+
+  /* A lever: a slot with the knob at one of its stops. */
+  .drawn-lever .band {
+    max-width: 300px;
+  }
+  .drawn-lever label {
+    min-height: 92px;
+    align-content: start;
+    padding-top: 4px;
+  }
+  .drawn-lever label::before {
+    content: '';
+    position: absolute;
+    top: 17px;
+    left: 0;
+    right: 0;
+    height: 6px;
+    background: var(--ink);
+  }
+  .drawn-lever label:first-child::before {
+    left: 50%;
+  }
+  .drawn-lever label:last-child::before {
+    right: 50%;
+  }
+  .knob {
+    position: relative;
+    width: 12px;
+    height: 12px;
+    margin: 10px;
+    border-radius: 50%;
+    background: var(--ink);
+  }
+  .shown .knob {
+    width: 30px;
+    height: 30px;
+    margin: 1px;
+    background: var(--accent);
+    border: 3px solid var(--sheet);
+  }
+  .advised .knob,
+  .stands .knob {
+    width: 24px;
+    height: 24px;
+    margin: 4px;
+    background: var(--sheet);
+    border: 2px dashed var(--ink);
+  }
+  .advised .knob {
+    border: 3px solid var(--accent);
+  }
+
+  /* A ring or wheel: the engraved band as it lies before the eye, its ends turning away, the index over the mark to set. */
+  .drawn-ring .band,
+  .drawn-wheel .band {
+    border: 1.5px solid var(--ink);
+    border-radius: 5px;
+    background: linear-gradient(to right, var(--line), var(--sheet) 16% 84%, var(--line));
+  }
+  .drawn-wheel .band {
+    border-block-width: 5px;
+    border-block-style: double;
+  }
+  .drawn-ring .knob,
+  .drawn-wheel .knob {
+    order: -1;
+    width: 2px;
+    height: 8px;
+    margin: 0;
+    border: 0;
+    border-radius: 0;
+    background: var(--ink);
+  }
+  .drawn-ring .stands .knob,
+  .drawn-wheel .stands .knob {
+    width: 12px;
+    height: 12px;
+    border: 2px dashed var(--ink);
+    border-radius: 50%;
+    background: transparent;
+  }
+  .drawn-ring .advised .knob,
+  .drawn-wheel .advised .knob {
+    width: 12px;
+    height: 12px;
+    border: 3px solid var(--accent);
+    border-radius: 50%;
+    background: transparent;
+  }
+  .drawn-ring .shown,
+  .drawn-wheel .shown {
+    background: var(--accent);
+    color: var(--on-accent);
+  }
+  .drawn-ring .shown .knob,
+  .drawn-wheel .shown .knob {
+    width: 0;
+    height: 0;
+    background: transparent;
+    border: 7px solid transparent;
+    border-top: 9px solid var(--on-accent);
+  }
+  /* Focus does not change the verdict: it is the person's to set, so it wears ink, not the accent. */
+  .by-hand .shown {
+    background: var(--ink);
+    color: var(--sheet);
+  }
+</style>

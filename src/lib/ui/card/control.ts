@@ -1,0 +1,42 @@
+// How a control stands: what the card draws for each of its positions.
+import { positionsOf, type Control, type Position } from '#core/camera/camera.ts';
+import type { Choice } from '#core/camera/setting.ts';
+
+/** One position as drawn. A position can be several of these at once. */
+export interface DrawnPosition {
+  readonly index: number;
+  readonly position: Position;
+  /** It is the one to set now. */
+  readonly shown: boolean;
+  /** It is what the engine advises; drawn apart only when the person picked another. */
+  readonly advised: boolean;
+  /** The control stood here at the last frame. */
+  readonly stands: boolean;
+}
+
+/** The positions of a control with their roles. */
+export function drawnPositions(
+  control: Control,
+  shown: Choice,
+  advised: Choice,
+  present: Choice
+): readonly DrawnPosition[] {
+  return positionsOf(control).map((position, index) => ({
+    index,
+    position,
+    shown: (shown[control.id] ?? 0) === index,
+    advised: (advised[control.id] ?? 0) === index,
+    stands: present[control.id] === index
+  }));
+}
+
+/** Whether a control has to be moved from where it stands. */
+export function mustMove(positions: readonly DrawnPosition[]): boolean {
+  const stands = positions.find((p) => p.stands);
+  return stands !== undefined && !stands.shown;
+}
+
+/** The mark a control stands at, or null when that is not known. */
+export function standingMark(positions: readonly DrawnPosition[]): string | null {
+  return positions.find((p) => p.stands)?.position.mark ?? null;
+}

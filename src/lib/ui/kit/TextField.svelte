@@ -1,0 +1,61 @@
+<script module lang="ts">
+  /** A labelled text field that keeps its fault beside it. */
+  export interface TextFieldProps {
+    name: string;
+    label: string;
+    /** What it starts with; what is typed afterwards is the field's own. */
+    value: string;
+    /** What was wrong, in words; '' = nothing. */
+    fault: string;
+    wide?: boolean;
+  }
+</script>
+
+<script lang="ts">
+  let { name, label, value, fault, wide = false }: TextFieldProps = $props();
+  const uid = $props.id();
+</script>
+
+<div class:wide>
+  <label for="{uid}-field">{label}</label>
+  <input
+    id="{uid}-field"
+    {name}
+    {value}
+    autocomplete="off"
+    aria-invalid={fault !== ''}
+    aria-describedby="{uid}-fault"
+  />
+  <p id="{uid}-fault">{fault}</p>
+</div>
+
+<style>
+  div {
+    display: grid;
+    gap: 3px;
+    width: 11rem;
+    font-size: 0.9375rem;
+  }
+  .wide {
+    width: 23rem;
+    max-width: 100%;
+  }
+  input {
+    min-height: 44px;
+    width: 100%;
+    padding: 0 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background: var(--sheet);
+    font-size: 1rem;
+  }
+  input[aria-invalid='true'] {
+    border: 2.5px solid var(--accent);
+  }
+  p {
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+</style>

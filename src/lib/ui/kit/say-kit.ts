@@ -1,0 +1,29 @@
+// Words and usual numbers for the kit.
+import type { Camera } from '#core/camera/camera.ts';
+import { developedRange, type Film, type FilmKind } from '#core/film/film.ts';
+import { sharedFormat } from '#core/match/conditions.ts';
+import { formatFilmSpeed } from '#core/units/film-speed.ts';
+import { formatThirds } from '#core/units/stops.ts';
+
+/** What each kind of film is called. */
+export const FILM_KIND_WORDS: Readonly<Record<FilmKind, string>> = {
+  'instant-colour': 'instant, colour',
+  'instant-bw': 'instant, black and white',
+  'negative-colour': 'colour negative',
+  'negative-bw': 'black and white negative',
+  reversal: 'slide'
+};
+
+/** A film in one line: kind, speed and what it can take. */
+export function sayFilm(film: Film): string {
+  const { below, above } = developedRange(film);
+  return `${FILM_KIND_WORDS[film.kind]}, ${formatFilmSpeed(film.iso)}, holds ${formatThirds(below)} under to ${formatThirds(above)} over mid grey`;
+}
+
+/** Frames a film usually gives in a camera: eight where a twelve-frame roll is used in the long format, 36 on 135 film. */
+export function typicalFrames(camera: Camera, film: Film): number {
+  const format = sharedFormat(camera, film);
+  if (format === 'roll-6x9') return 8;
+  if (format === '135') return 36;
+  return film.frames;
+}

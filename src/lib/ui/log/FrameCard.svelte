@@ -1,0 +1,151 @@
+<script module lang="ts">
+  import type { Frame } from '#core/log/frame.ts';
+  import type { Pair } from '#core/log/pair.ts';
+
+  /** A logged frame as a small print with its border note. */
+  export interface FrameCardProps {
+    frame: Frame;
+    pair: Pair;
+    onchanged: () => Promise<void>;
+  }
+</script>
+
+<script lang="ts">
+  import { printTone } from '#core/film/print.ts';
+  import { filmWindow } from '#core/film/window.ts';
+  import { changeFrame, removeFrame, restoreFrame } from '../api.ts';
+  import { sayDone, sayTrouble } from '../notices.svelte.ts';
+  import Figures from '../text/Figures.svelte';
+  import { chanceInHundred, sayError } from '../text/say.ts';
+  import ScenePrint from '../verdict/ScenePrint.svelte';
+  import { sayLightShort, sayMarks, sayWhen } from './say-frame.ts';
+
+  let { frame, pair, onchanged }: FrameCardProps = $props();
+  const uid = $props.id();
+  const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
+  let editing = $state(false);
+  let number = $state('');
+  let note = $state('');
+  let fault = $state('');
+
+  function edit(): void {
+    number = String(frame.number);
+    note = frame.note;
+    fault = '';
+    editing = true;
+  }
+
+  async function save(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const whole = /^\s*\d+\s*$/.test(number) ? Number(number) : NaN;
+    if (Number.isNaN(whole)) {
+      fault = `“${number}” is no frame number. Give a whole number from 1 to ${pair.framesTotal}.`;
+      return;
+    }
+    const changed = await changeFrame(frame.id, whole, note);
+    if (!changed.ok) {
+      fault = changed.error;
+      return;
+    }
+    editing = false;
+    await onchanged();
+  }
+
+  async function remove(): Promise<void> {
+    const removed = await removeFrame(frame.id);
+    if (!removed.ok) sayTrouble(removed.error);
+    else sayDone(`Frame ${frame.number} is in the trash.`, () => void restore());
+    await onchanged();
+  }
+
+  async function restore(): Promise<void> {
+    const restored = await restoreFrame(frame.id);
+    if (!restored.ok) sayTrouble(restored.error);
+    await onchanged();
+  }
+</script>
+
+<article aria-label="Frame {frame.number}">
+  <div class="picture">
+    <ScenePrint {tone} deltaStops={frame.deltaStops} label="expected, {frame.number}" />
+  </div>
+  {#if editing}
+    <form onsubmit={save}>
+      <label for="{uid}-number">Frame number</label>
+      <input id="{uid}-number" inputmode="numeric" bind:value={number} aria-describedby="{uid}-fault" />
+      <label for="{uid}-note">Note</label>
+      <textarea id="{uid}-note" rows="3" maxlength="2000" bind:value={note}></textarea>
+      <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
+      <div class="acts">
+        <button class="press">Save</button>
+        <button type="button" class="quiet" onclick={() => (editing = false)}>Leave as it was</button>
+      </div>
+    </form>
+  {:else}
+    <div class="border">
+      <p class="marks"><b>{frame.number}</b> <Figures text={sayMarks(pair.camera, frame.choice)} /></p>
+      <p><Figures text={sayLightShort(frame.light)} /></p>
+      <p>
+        <b><Figures text={sayError(frame.deltaStops)} /></b>, {chanceInHundred(frame.pUsable)} in 100
+      </p>
+      <p class="soft"><time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, 'UTC')} UTC</time></p>
+      {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}
+      <div class="acts">
+        <button type="button" class="quiet" onclick={edit} aria-label="Edit frame {frame.number}">Edit</button
+        >
+        <button type="button" class="quiet" onclick={remove} aria-label="Delete frame {frame.number}"
+          >Delete</button
+        >
+      </div>
+    </div>
+  {/if}
+</article>
+
+<style>
+  article {
+    display: grid;
+    grid-template-columns: 128px minmax(0, 1fr);
+    gap: 14px;
+    padding: 12px;
+    background: var(--sheet);
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+  }
+  .border,
+  form {
+    display: grid;
+    gap: 2px;
+    align-content: start;
+    font-size: 0.9375rem;
+  }
+  .marks {
+    font: 480 1.1875rem/1.2 var(--font-display);
+  }
+  .marks b {
+    margin-right: 6px;
+  }
+  .soft {
+    color: var(--soft);
+  }
+  .note {
+    font-style: italic;
+  }
+  .acts {
+    display: flex;
+    gap: 8px;
+    margin-top: 6px;
+  }
+  input,
+  textarea {
+    width: 100%;
+    min-height: 44px;
+    padding: 6px 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background: #fff;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+</style>

@@ -1,0 +1,274 @@
+<!-- The light rule: the light now as a marker on a ruler of daily life, and what the pair in hand makes of every light. -->
+<script lang="ts">
+  import { NAMED_MARKS } from '#core/light/named-marks.ts';
+  import { formatLv } from '#core/units/stops.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import Figures from '../text/Figures.svelte';
+  import { chanceInHundred, nearestName, sayReach } from '../text/say.ts';
+  import { deltasAlong } from './deltas.ts';
+  import Strips from './Strips.svelte';
+  import { followed, lvAt, namesThatFit, percent, shareOf, ticksOf, viewAround, WHOLE } from './view.ts';
+
+  const hand = useHand();
+  const NEAR_SPAN = 13;
+  const COLUMNS = 79;
+  const THIRD = 1 / 3;
+
+  let whole = $state(false);
+  let near = $state.raw(viewAround(hand.light.lv, NEAR_SPAN));
+  let track = $state<HTMLElement>();
+  let dragging = $state(false);
+
+  const view = $derived(whole ? WHOLE : followed(near, hand.light.lv));
+  const judged = $derived(hand.judged);
+  const deltas = $derived(judged ? deltasAlong(view, COLUMNS, judged.reach, judged.situation) : []);
+  const at = $derived(shareOf(view, hand.light.lv));
+  const bell = $derived((hand.light.sdStops / (view.to - view.from)) * 100);
+  // the server does not know the width: it draws for a desktop, the browser then for itself
+  let widthPx = $state(1224);
+  const names = $derived(namesThatFit(NAMED_MARKS, view, widthPx));
+  const valueText = $derived(
+    `LV ${formatLv(hand.light.lv)}, near ${nearestName(hand.light.lv)}` +
+      (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
+  );
+
+  function moveTo(clientX: number): void {
+    if (!track) return;
+    const box = track.getBoundingClientRect();
+    hand.moveLight(lvAt(view, (clientX - box.left) / box.width));
+    near = followed(near, hand.light.lv);
+  }
+
+  function press(event: PointerEvent & { currentTarget: HTMLElement }): void {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    dragging = true;
+    moveTo(event.clientX);
+  }
+
+  function drag(event: PointerEvent): void {
+    if (dragging) moveTo(event.clientX);
+  }
+
+  function key(event: KeyboardEvent): void {
+    const steps: Readonly<Record<string, number>> = {
+      ArrowRight: event.shiftKey ? 1 : THIRD,
+      ArrowUp: event.shiftKey ? 1 : THIRD,
+      ArrowLeft: event.shiftKey ? -1 : -THIRD,
+      ArrowDown: event.shiftKey ? -1 : -THIRD,
+      PageUp: 1,
+      PageDown: -1,
+      Home: -100,
+      End: 100
+    };
+    const step = steps[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    hand.moveLight(hand.light.lv + step);
+    near = followed(near, hand.light.lv);
+  }
+
+  function bracket(from: number, to: number): { left: string; width: string } | null {
+    const a = Math.max(0, shareOf(view, from));
+    const b = Math.min(1, shareOf(view, to));
+    return b > a ? { left: percent(a), width: percent(b - a) } : null;
+  }
+</script>
+
+<section class="rule" aria-label="Light rule">
+  <div
+    class="track"
+    class:dragging
+    role="slider"
+    tabindex="0"
+    aria-label="Light now"
+    aria-orientation="horizontal"
+    aria-valuemin={WHOLE.from}
+    aria-valuemax={WHOLE.to}
+    aria-valuenow={Number(hand.light.lv.toFixed(2))}
+    aria-valuetext={valueText}
+    bind:this={track}
+    bind:clientWidth={widthPx}
+    onpointerdown={press}
+    onpointermove={drag}
+    onpointerup={() => (dragging = false)}
+    onpointercancel={() => (dragging = false)}
+    onkeydown={key}
+  >
+    <div class="over">
+      {#if judged}
+        {#each judged.reach.possible as interval (interval.from)}
+          {@const place = bracket(interval.from, interval.to)}
+          {#if place}<span class="possible" style:left={place.left} style:width={place.width}></span>{/if}
+        {/each}
+        {#each judged.reach.likely as interval (interval.from)}
+          {@const place = bracket(interval.from, interval.to)}
+          {#if place}<span class="likely" style:left={place.left} style:width={place.width}></span>{/if}
+        {/each}
+      {/if}
+    </div>
+    {#if judged}
+      <Strips tone={judged.tone} contrast={hand.light.contrast} {deltas} height="var(--band)" />
+    {:else}
+      <div class="bare"></div>
+    {/if}
+    <div class="scale" aria-hidden="true">
+      {#each ticksOf(view) as tick (tick)}
+        <i style:left={percent(shareOf(view, tick))} class:long={tick % 2 === 0}></i>
+        {#if tick % 2 === 0 || !whole}
+          <b style:left={percent(shareOf(view, tick))} class:odd={tick % 2 !== 0}
+            >{String(tick).replace('-', '−')}</b
+          >
+        {/if}
+      {/each}
+      {#each names as mark (mark.name)}
+        <span style:left={percent(shareOf(view, mark.lv))}>{mark.name}</span>
+      {/each}
+    </div>
+    <svg
+      class="bell"
+      viewBox="-3 0 6 1"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      style:left={percent(at)}
+      style:width={`${6 * bell}%`}
+    >
+      <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
+    </svg>
+    <div class="needle" style:left={percent(at)} aria-hidden="true"><i></i></div>
+  </div>
+  <div class="foot">
+    <p>
+      {#if judged}<Figures text={sayReach(judged.reach)} />{:else}Take a pair in hand to see its reach.{/if}
+    </p>
+    <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
+      {whole ? 'Around the light' : 'Whole scale'}
+    </button>
+  </div>
+</section>
+
+<style>
+  .rule {
+    --band: 46px;
+    padding: 0 28px;
+  }
+  .track {
+    position: relative;
+    cursor: ew-resize;
+    touch-action: pan-y;
+    user-select: none;
+  }
+  .over {
+    position: relative;
+    height: 34px;
+  }
+  .over span {
+    position: absolute;
+    bottom: 4px;
+    height: 9px;
+    border: solid var(--ink);
+  }
+  .possible {
+    border-width: 2px 0 0 !important;
+    border-style: dotted !important;
+    height: 2px !important;
+    bottom: 11px !important;
+  }
+  .likely {
+    border-width: 3px 3px 0 !important;
+  }
+  .bare {
+    height: var(--band);
+    border: 1.5px solid var(--ink);
+    background: var(--well);
+  }
+  .scale {
+    position: relative;
+    height: 46px;
+    color: var(--ink);
+  }
+  .scale > * {
+    position: absolute;
+    transform: translateX(-50%);
+    white-space: nowrap;
+  }
+  .scale i {
+    top: 0;
+    width: 1.5px;
+    height: 5px;
+    background: var(--ink);
+  }
+  .scale i.long {
+    height: 8px;
+  }
+  .scale b {
+    top: 7px;
+    font: 500 0.8125rem/1.2 var(--font-body);
+    color: var(--soft);
+  }
+  .scale span {
+    top: 24px;
+    font-size: 0.9375rem;
+    line-height: 1.2;
+  }
+  .bell {
+    position: absolute;
+    top: 0;
+    height: 34px;
+    transform: translateX(-50%);
+    fill: var(--accent);
+    opacity: 0.35;
+    pointer-events: none;
+  }
+  .needle {
+    position: absolute;
+    top: 2px;
+    height: calc(34px + var(--band) + 6px);
+    width: 0;
+    border-left: 3px solid var(--accent);
+    transform: translateX(-1.5px);
+    pointer-events: none;
+  }
+  .needle i {
+    position: absolute;
+    left: -11.5px;
+    top: -2px;
+    width: 20px;
+    height: 20px;
+    border-radius: 50%;
+    background: var(--accent);
+    border: 3px solid var(--paper);
+  }
+  .foot {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 12px;
+    margin-top: -2px;
+    font-size: 0.9375rem;
+  }
+  .scope {
+    min-height: 44px;
+    padding: 0 4px;
+    color: var(--soft);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    white-space: nowrap;
+    cursor: pointer;
+  }
+  @media (max-width: 640px) {
+    .rule {
+      --band: 34px;
+      padding: 0 16px;
+    }
+    .scale .odd {
+      display: none;
+    }
+    .scale span {
+      font-size: 0.8125rem;
+    }
+    .foot {
+      margin-top: -6px;
+      font-size: 0.875rem;
+    }
+  }
+</style>

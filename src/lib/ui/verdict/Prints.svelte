@@ -1,0 +1,24 @@
+<!-- What the print will look like if the light is less than thought, as thought, or more: one in ten fall beyond each. -->
+<script lang="ts">
+  import { normalQuantile } from '#core/numeric/normal.ts';
+  import type { Judged } from '../hand.svelte.ts';
+  import ScenePrint from './ScenePrint.svelte';
+
+  let { judged }: { judged: Judged } = $props();
+  const TENTH = normalQuantile(0.9);
+  const off = $derived(TENTH * judged.shown.sdStops);
+  const delta = $derived(judged.shown.deltaStops);
+</script>
+
+<div class="prints">
+  <ScenePrint tone={judged.tone} deltaStops={delta - off} label="unlucky, dark" />
+  <ScenePrint tone={judged.tone} deltaStops={delta} label="as expected" />
+  <ScenePrint tone={judged.tone} deltaStops={delta + off} label="unlucky, light" />
+</div>
+
+<style>
+  .prints {
+    display: flex;
+    gap: 8px;
+  }
+</style>

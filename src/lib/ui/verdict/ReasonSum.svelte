@@ -1,0 +1,55 @@
+<!-- Why: every term of the error in thirds of a stop, adding up as shown. -->
+<script lang="ts">
+  import { roundTermsToThirds } from '#core/match/rounded.ts';
+  import { formatSignedThirds } from '#core/units/stops.ts';
+  import type { Judged } from '../hand.svelte.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayError, termName } from '../text/say.ts';
+
+  let { judged }: { judged: Judged } = $props();
+  const sum = $derived(roundTermsToThirds(judged.shown.terms));
+</script>
+
+<table>
+  <caption class="label">Why: the sum in stops</caption>
+  <tbody>
+    {#each sum.terms as term (term.term)}
+      <tr>
+        <th scope="row"><Figures text={termName(term.term, judged.pair.film, judged.shown.setting)} /></th>
+        <td><Figures text={formatSignedThirds(term.stops)} /></td>
+      </tr>
+    {/each}
+  </tbody>
+  <tfoot>
+    <tr>
+      <th scope="row"><Figures text={sayError(sum.totalStops)} /></th>
+      <td><Figures text={formatSignedThirds(sum.totalStops)} /></td>
+    </tr>
+  </tfoot>
+</table>
+
+<style>
+  table {
+    width: 100%;
+    font-size: 0.9375rem;
+  }
+  caption {
+    text-align: left;
+    padding-bottom: 2px;
+  }
+  th {
+    text-align: left;
+    font-weight: 400;
+    padding: 1.5px 0;
+  }
+  td {
+    text-align: right;
+    padding-left: 12px;
+  }
+  tfoot th,
+  tfoot td {
+    border-top: 1.5px solid var(--ink);
+    font-weight: 700;
+    padding-top: 3px;
+  }
+</style>

@@ -1,0 +1,33 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { BOX, filmWith, INSTANT, SLIDE } from '#core/match/pairs.test.fixtures.ts';
+import { bestSetting } from '#core/match/rank.ts';
+import { fatesOf, FRAME_COUNT, sayFates } from './frames-of-twenty.ts';
+
+const verdict = (film: ReturnType<typeof filmWith>, lv: number, sdStops: number) => {
+  const v = bestSetting({ camera: BOX, film, light: { lv, sdStops }, contrast: 'normal' }, {});
+  if (!v) throw new Error('no setting');
+  return v;
+};
+
+test('always twenty, and as many good ones as the chance says', () =>
+  fc.assert(
+    fc.property(
+      fc.constantFrom(filmWith(), INSTANT, SLIDE),
+      fc.double({ min: -8, max: 18, noNaN: true }),
+      fc.double({ min: 0, max: 2, noNaN: true }),
+      (film, lv, sd) => {
+        const v = verdict(film, lv, sd);
+        const fates = fatesOf(v);
+        expect(fates).toHaveLength(FRAME_COUNT);
+        expect(fates.filter((f) => f === 'good')).toHaveLength(Math.round(v.pUsable * 20));
+      }
+    ),
+    { seed: 20261124 }
+  ));
+
+test('losses fall on the side the light is off', () => {
+  expect(sayFates(fatesOf(verdict(INSTANT, 14.6, 0.3)))).toBe('Of 20 such frames, 0 come out, 20 too light');
+  expect(sayFates(fatesOf(verdict(filmWith(), 4, 0.3)))).toBe('Of 20 such frames, 0 come out, 20 too dark');
+  expect(sayFates(fatesOf(verdict(filmWith(), 13.5, 0.3)))).toBe('Of 20 such frames, 20 come out');
+});

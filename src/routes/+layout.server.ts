@@ -1,0 +1,7 @@
+import { pairInHand } from '#server/pairs.ts';
+import { store } from '#server/store.ts';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = ({ url }) => ({
+  pair: pairInHand(store(), url.searchParams.get('load'))
+});

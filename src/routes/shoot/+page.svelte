@@ -1,0 +1,214 @@
+<script lang="ts">
+  import PositionsCard from '#ui/card/PositionsCard.svelte';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import ReadingField from '#ui/light/ReadingField.svelte';
+  import ShadowChooser from '#ui/light/ShadowChooser.svelte';
+  import LogButton from '#ui/LogButton.svelte';
+  import Figures from '#ui/text/Figures.svelte';
+  import { sayFailure, sayInstruction, sayReason, saySpeeds, sayValues } from '#ui/text/say.ts';
+  import Chance from '#ui/verdict/Chance.svelte';
+  import Prints from '#ui/verdict/Prints.svelte';
+  import ReasonSum from '#ui/verdict/ReasonSum.svelte';
+  import RoomGauge from '#ui/verdict/RoomGauge.svelte';
+  import { fittingSpeeds } from '#core/match/film-speeds.ts';
+
+  const hand = useHand();
+  const judged = $derived(hand.judged);
+  const speeds = $derived(judged && fittingSpeeds(judged.situation, judged.pair.present));
+</script>
+
+<svelte:head><title>Shoot · Just Enough</title></svelte:head>
+<h1 class="sr-only">Shoot</h1>
+
+{#if judged}
+  <div class="shoot">
+    <section class="answer" aria-label="What to set">
+      <div class="head">
+        <div class="top">
+          <div class="set">
+            <p class="label">
+              {hand.picked === null ? `Set your ${judged.pair.camera.name}` : 'If you set it like this'}
+            </p>
+            <p class="instruction" data-testid="instruction">
+              <Figures text={sayInstruction(judged.pair.camera, judged.shown.setting)} />
+            </p>
+            <p class="values">That gives <Figures text={sayValues(judged.shown.setting)} /></p>
+          </div>
+          <Chance {judged} />
+        </div>
+        <p class="reason" data-testid="reason">
+          <Figures text={sayReason(judged.pair.film, judged.shown)} />
+        </p>
+        {#each judged.shown.failures as failure (failure.condition)}
+          <p class="failure"><Figures text={sayFailure(failure)} /></p>
+        {/each}
+      </div>
+      <div class="positions"><PositionsCard {judged} /></div>
+      <div class="why">
+        <RoomGauge {judged} />
+        <ReasonSum {judged} />
+      </div>
+    </section>
+    <section class="light" aria-label="The light">
+      <ShadowChooser />
+      <ReadingField />
+    </section>
+    <section class="print" aria-label="The print">
+      <p class="label">What the print will look like</p>
+      <Prints {judged} />
+      <dl>
+        <dt class="label">Film speeds that fit this light</dt>
+        <dd>{saySpeeds(speeds)}</dd>
+      </dl>
+      <div class="log"><LogButton {judged} /></div>
+    </section>
+  </div>
+{:else}
+  <section class="sheet empty">
+    <h2>No camera in hand yet</h2>
+    <p>Take a loaded camera up in Kit, or answer three questions about yours.</p>
+    <a class="press" href="/start">Enter your camera</a>
+  </section>
+{/if}
+
+<style>
+  .shoot {
+    display: grid;
+    grid-template-columns: 292px minmax(0, 1fr) 268px;
+    grid-template-areas: 'light answer print';
+    gap: 22px;
+    align-items: start;
+  }
+  .light {
+    grid-area: light;
+  }
+  .answer {
+    grid-area: answer;
+    padding: 16px 20px 14px;
+    display: grid;
+    gap: 14px;
+    background: var(--sheet);
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+  }
+  .head {
+    display: grid;
+    gap: 10px;
+  }
+  .print {
+    grid-area: print;
+    display: grid;
+    gap: 8px;
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: flex-start;
+    gap: 20px;
+  }
+  .instruction {
+    font: 480 1.8125rem/1.15 var(--font-display);
+    letter-spacing: -0.01em;
+    color: var(--ink);
+  }
+  .values {
+    color: var(--soft);
+    margin-top: 2px;
+  }
+  .reason {
+    font-size: 1.0625rem;
+  }
+  .failure {
+    padding: 8px 12px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+  }
+  .why {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 28px;
+    margin-top: 2px;
+  }
+  dl {
+    margin: 8px 0;
+  }
+  .empty {
+    display: grid;
+    gap: 12px;
+    justify-items: start;
+    max-width: 36rem;
+    margin: 24px auto;
+    padding: 24px;
+  }
+  .empty h2 {
+    font-size: 1.5rem;
+  }
+  .empty a {
+    display: grid;
+    place-content: center;
+  }
+  @media (max-width: 1100px) {
+    .shoot {
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
+      grid-template-areas: 'light answer' 'print answer';
+    }
+  }
+  @media (max-width: 900px) {
+    /* one column, in the order of the hand: what to set, the light, the camera, the reasons */
+    .shoot {
+      display: flex;
+      flex-direction: column;
+      align-items: stretch;
+      gap: 14px;
+    }
+    .answer {
+      display: contents;
+    }
+    .head,
+    .positions,
+    .why {
+      padding: 12px 14px;
+      background: var(--sheet);
+      border: 1.5px solid var(--ink);
+      border-radius: 4px;
+    }
+    .head {
+      order: 1;
+      gap: 6px;
+    }
+    .light {
+      order: 2;
+    }
+    .positions {
+      order: 3;
+    }
+    .print {
+      order: 4;
+    }
+    .why {
+      order: 5;
+      grid-template-columns: minmax(0, 1fr);
+      gap: 14px;
+    }
+    .top {
+      flex-direction: column;
+      gap: 8px;
+    }
+    .instruction {
+      font-size: 1.625rem;
+    }
+    .reason {
+      font-size: 1rem;
+      line-height: 1.35;
+    }
+  }
+  @media (max-width: 640px) {
+    .log {
+      position: fixed;
+      inset: auto 0 46px;
+      z-index: 5;
+      padding: 8px 16px;
+      background: var(--paper);
+    }
+  }
+</style>
