@@ -62,7 +62,9 @@ export function equivalentSeconds(reciprocity: Reciprocity, heldSeconds: number)
 
 /** Stops lost by holding a time: r(t) = log2(equivalent/held) ≤ 0. */
 export function reciprocityStops(reciprocity: Reciprocity, heldSeconds: number): number {
-  return Math.log2(equivalentSeconds(reciprocity, heldSeconds) / heldSeconds) + 0;
+  const stops = Math.log2(equivalentSeconds(reciprocity, heldSeconds) / heldSeconds);
+  // a table answers through logarithms: what rounding leaves is no loss
+  return Math.abs(stops) < 1e-12 ? 0 : stops;
 }
 
 /**

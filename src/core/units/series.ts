@@ -84,6 +84,22 @@ export function nearestTimeMark(seconds: number, series: StepSeries): number {
   return nearest(timeMarks(series), seconds, (m) => exactSeconds(m, series));
 }
 
+/** The mark that an exact value stands behind: 2^2.5 → 5.6, 8 → 8; a value behind no mark of any series stays itself. */
+export function markOfFNumber(fNumber: number): number {
+  const mark = nearestFNumberMark(fNumber, 'third');
+  return isSame(exactFNumber(mark, 'third'), fNumber) ? mark : fNumber;
+}
+
+/** The time mark, in seconds, that an exact time stands behind: 2^-6 → 1/60; any other time stays itself. */
+export function markOfSeconds(seconds: number): number {
+  const mark = nearestTimeMark(seconds, 'third');
+  return isSame(exactSeconds(mark, 'third'), seconds) ? mark : seconds;
+}
+
+function isSame(a: number, b: number): boolean {
+  return Math.abs(a / b - 1) < 1e-9;
+}
+
 function nearest(marks: readonly number[], value: number, exact: (mark: number) => number): number {
   requirePositive('value', value);
   let best = value;

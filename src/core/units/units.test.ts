@@ -12,6 +12,8 @@ import {
   exactFNumber,
   exactSeconds,
   fNumberMarks,
+  markOfFNumber,
+  markOfSeconds,
   nearestFNumberMark,
   nearestTimeMark,
   timeMarks,
@@ -83,6 +85,10 @@ describe('the standard series', () => {
     ['1/25 of the old series', exactSeconds(1 / 25, 'full'), 1 / 25],
     ['1/100 measured', exactSeconds(1 / 100, 'literal'), 1 / 100]
   ])('%s is taken at its word', (_what, got, want) => expect(got).toBe(want));
+  test('an exact value is named by its mark, any other by itself', () => {
+    expect([markOfFNumber(2 ** 2.5), markOfFNumber(8), markOfFNumber(12.3)]).toEqual([5.6, 8, 12.3]);
+    expect([markOfSeconds(2 ** -6), markOfSeconds(1 / 85), markOfSeconds(2)]).toEqual([1 / 60, 1 / 85, 2]);
+  });
   test('zero and below are a caller’s mistake', () => {
     expect(() => exactFNumber(0, 'full')).toThrow('mark must be a finite number above 0, got 0');
     expect(() => exactSeconds(-1, 'full')).toThrow(RangeError);

@@ -10,7 +10,7 @@
 
 <a
   {href}
-  class="chip"
+  class="pair"
   aria-label={pair
     ? `Pair in hand: ${pair.camera.name} with ${pair.film.name}, ${pair.framesLeft} frames left. Change in Kit`
     : 'Choose a pair in Kit'}
@@ -31,7 +31,7 @@
 </a>
 
 <style>
-  .chip {
+  .pair {
     display: flex;
     align-items: center;
     gap: 12px;
@@ -40,7 +40,7 @@
     color: var(--ink);
     text-decoration: none;
   }
-  .chip:hover .names {
+  .pair:hover .names {
     text-decoration: underline;
     text-underline-offset: 3px;
   }
@@ -82,7 +82,7 @@
     .bar {
       display: none;
     }
-    .chip {
+    .pair {
       gap: 8px;
       font-size: 0.9375rem;
     }

@@ -2,6 +2,7 @@
   import { queryFromLight } from '#schema/light.ts';
   import { useHand } from '#ui/hand.svelte.ts';
   import CameraRow from '#ui/kit/CameraRow.svelte';
+  import Figures from '#ui/text/Figures.svelte';
   import { sayFilm } from '#ui/kit/say-kit.ts';
   import type { PageProps } from './$types';
   import { enhance } from '$app/forms';
@@ -43,7 +44,9 @@
 {#if data.films.length > 0}
   <h2 class="films">Films</h2>
   <ul>
-    {#each data.films as film (film.id)}<li><b>{film.name}</b> <span>{sayFilm(film)}</span></li>{/each}
+    {#each data.films as film (film.id)}<li>
+        <b>{film.name}</b> <span><Figures text={sayFilm(film)} /></span>
+      </li>{/each}
   </ul>
 {/if}
 
@@ -75,7 +78,7 @@
     padding: 7px 0;
     border-bottom: 1px solid var(--line);
   }
-  li span {
+  li > span {
     color: var(--soft);
     margin-left: 8px;
   }

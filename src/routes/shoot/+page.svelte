@@ -26,11 +26,16 @@
       <div class="head">
         <div class="top">
           <div class="set">
-            <p class="label">
+            <p class="kicker">
               {hand.picked === null ? `Set your ${judged.pair.camera.name}` : 'If you set it like this'}
             </p>
             <p class="instruction" data-testid="instruction">
-              <Figures text={sayInstruction(judged.pair.camera, judged.shown.setting)} />
+              {#each sayInstruction(judged.pair.camera, judged.shown.setting) as part, i (i)}
+                <span
+                  >{#if i > 0 && !part.startsWith('Just')}<i>·</i>{/if}
+                  <Figures text={part} /></span
+                >
+              {/each}
             </p>
             <p class="values">That gives <Figures text={sayValues(judged.shown.setting)} /></p>
           </div>
@@ -54,10 +59,10 @@
       <ReadingField />
     </section>
     <section class="print" aria-label="The print">
-      <p class="label">What the print will look like</p>
+      <p class="kicker">What the print will look like</p>
       <Prints {judged} />
       <dl>
-        <dt class="label">Film speeds that fit this light</dt>
+        <dt class="kicker">Film speeds that fit this light</dt>
         <dd>{saySpeeds(speeds)}</dd>
       </dl>
       <div class="log"><LogButton {judged} /></div>
@@ -110,6 +115,13 @@
     font: 480 1.8125rem/1.15 var(--font-display);
     letter-spacing: -0.01em;
     color: var(--ink);
+  }
+  .instruction span {
+    white-space: nowrap;
+  }
+  .instruction i {
+    margin: 0 0.15em 0 0.1em;
+    color: var(--soft);
   }
   .values {
     color: var(--soft);

@@ -52,7 +52,7 @@
       <p>
         <b>{pair.film.name}</b> in it, <b>{pair.framesLeft}</b> of {pair.framesTotal} left
       </p>
-      <p class="soft">{sayFilm(pair.film)}</p>
+      <p class="soft"><Figures text={sayFilm(pair.film)} /></p>
       <div class="acts">
         {#if inHand}
           <p class="hand">In hand</p>

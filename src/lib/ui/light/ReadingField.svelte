@@ -27,7 +27,7 @@
 </script>
 
 <div class="reading">
-  <label class="label" for="{uid}-field">Or type a meter reading at the subject</label>
+  <label class="kicker" for="{uid}-field">Or type a meter reading at the subject</label>
   <input
     id="{uid}-field"
     type="text"

@@ -23,7 +23,7 @@
 </script>
 
 <fieldset>
-  <legend class="label">Look at a shadow: how is its edge?</legend>
+  <legend class="kicker">Look at a shadow: how is its edge?</legend>
   <div class="clues">
     {#each SHADOW_STEPS as step (step.clue)}
       <label class:on={clue === step.clue}>

@@ -82,7 +82,7 @@
       </div>
     </form>
   {:else}
-    <div class="border">
+    <div class="beside">
       <p class="marks"><b>{frame.number}</b> <Figures text={sayMarks(pair.camera, frame.choice)} /></p>
       <p><Figures text={sayLightShort(frame.light)} /></p>
       <p>
@@ -111,7 +111,7 @@
     border: 1.5px solid var(--line);
     border-radius: 4px;
   }
-  .border,
+  .beside,
   form {
     display: grid;
     gap: 2px;

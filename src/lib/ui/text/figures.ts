@@ -1,11 +1,10 @@
 // Splits a text from the core into plain pieces and fractions, which the fonts then set as true fractions:
-// the shipped fonts have a fraction feature but not the single characters ⅓, ⅔, ₁₂₅ or ∞.
+// the shipped fonts have no single characters ⅓, ⅔, ₁₂₅ or ∞, and their fraction feature does not reach long denominators.
 
-/** A piece of text. A fraction is written with its digits and U+2044. */
-export interface Piece {
-  readonly kind: 'plain' | 'fraction' | 'infinity';
-  readonly text: string;
-}
+/** A piece of text; a fraction has its two numbers apart. */
+export type Piece =
+  | { readonly kind: 'plain' | 'infinity'; readonly text: string }
+  | { readonly kind: 'fraction'; readonly over: string; readonly under: string };
 
 const VULGAR: Readonly<Record<string, string>> = {
   '⅓': '1⁄3',
@@ -24,7 +23,8 @@ export function splitFigures(text: string): readonly Piece[] {
     .map((t): Piece => {
       if (t === '∞') return { kind: 'infinity', text: t };
       if (!TOKEN.test(t)) return { kind: 'plain', text: t };
-      return { kind: 'fraction', text: VULGAR[t] ?? plain(t) };
+      const [over = '', under = ''] = (VULGAR[t] ?? plain(t)).split('⁄');
+      return { kind: 'fraction', over, under };
     });
 }
 

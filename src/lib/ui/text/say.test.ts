@@ -54,10 +54,10 @@ describe('the verdict in words', () => {
 describe('what to do', () => {
   test('one part per control, in the camera’s own marks', () => {
     const setting = settingOf(SCALES, { aperture: 2, time: 1 });
-    expect(setting && sayInstruction(SCALES, setting)).toBe('Aperture to 8 · time to 0.00390625');
+    expect(setting && sayInstruction(SCALES, setting)).toEqual(['Aperture to 8', 'time to 0.00390625']);
   });
   test('nothing to set on a box camera', () =>
-    expect(sayInstruction(BOX, verdictFor().setting)).toBe('Nothing to set. Just press.'));
+    expect(sayInstruction(BOX, verdictFor().setting)).toEqual(['Nothing to set.', 'Just press.']));
   test('a condition comes with its cure', () =>
     expect(sayFailure({ condition: 'hold', seconds: 0.5, limitSeconds: 1 / 20 })).toBe(
       '½ s is long to hold by hand (¹⁄₂₀ s at most): put the camera on something.'
@@ -77,6 +77,11 @@ describe('light, reach and speeds', () => {
     expect(sayReach({ likely: [], possible: [], services: [], largestLikelySd: null })).toContain(
       'test roll'
     );
+  });
+  test('a reach in slivers is told as one stretch', () => {
+    const slivers = [9, 10, 11].map((lv) => ({ from: lv, to: lv + 0.1 }));
+    const reach = { likely: slivers, possible: [{ from: 8, to: 12 }], services: [], largestLikelySd: 0.5 };
+    expect(sayReach(reach)).toBe('May come out from LV 8 to 12, likely only where a mark fits the light');
   });
   test('film speeds', () => {
     expect(saySpeeds({ slowest: 25, centred: 50, fastest: 400 })).toBe('ISO 25 to 400, best 50');

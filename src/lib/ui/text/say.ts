@@ -11,6 +11,7 @@ import type { FittingSpeeds } from '#core/match/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/match/reach.ts';
 import type { Verdict } from '#core/match/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
+import { markOfFNumber, markOfSeconds } from '#core/units/series.ts';
 import { formatShutter } from '#core/units/shutter.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 
@@ -39,7 +40,7 @@ export function sayVerdict(verdict: Verdict): string {
 }
 
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
-export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
+function instructionParts(camera: Camera, setting: Setting): readonly string[] {
   return camera.controls.flatMap((control) => {
     if (control.acts === 'focus' || positionsOf(control).length < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
@@ -48,22 +49,21 @@ export function instructionParts(camera: Camera, setting: Setting): readonly str
   });
 }
 
-/** The instruction as one line: "Lever to cloud", "Ring to 11 · wheel to 125". */
-export function sayInstruction(camera: Camera, setting: Setting): string {
+/** The instruction in parts that should not be broken: ["Lever to cloud"], ["Ring to 11", "wheel to 125"]. */
+export function sayInstruction(camera: Camera, setting: Setting): readonly string[] {
   const parts = instructionParts(camera, setting);
-  if (parts.length === 0) return 'Nothing to set. Just press.';
-  const [first = '', ...rest] = parts;
-  return [first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ');
+  if (parts.length === 0) return ['Nothing to set.', 'Just press.'];
+  return parts.map((p, i) => (i === 0 ? p.charAt(0).toUpperCase() + p.slice(1) : p));
 }
 
 /** What the camera gives, in numbers: "That is f/7.4 for ¹⁄₈₅ s." */
 export function sayValues(setting: Setting): string {
-  return `${formatFNumber(setting.fNumber)} for ${sayTime(setting.seconds)}`;
+  return `${formatFNumber(markOfFNumber(setting.fNumber))} for ${sayTime(setting.seconds)}`;
 }
 
 /** A time with its unit. */
 export function sayTime(seconds: number): string {
-  const text = formatShutter(seconds);
+  const text = formatShutter(markOfSeconds(seconds));
   return /[a-z]/.test(text) ? text : `${text} s`;
 }
 
@@ -71,7 +71,7 @@ export function sayTime(seconds: number): string {
 export function sayPosition(control: Control, value: number): string {
   switch (control.acts) {
     case 'aperture':
-      return formatFNumber(value);
+      return formatFNumber(markOfFNumber(value));
     case 'time':
       return sayTime(value);
     case 'focus':
@@ -159,6 +159,11 @@ export function sayIntervals(intervals: readonly LvInterval[]): string {
 
 /** The reach in one line. */
 export function sayReach(reach: Reach): string {
+  const [first] = reach.possible;
+  const last = reach.possible.at(-1);
+  if (reach.likely.length > 2 && first && last) {
+    return `May come out from LV ${formatLv(first.from)} to ${formatLv(last.to)}, likely only where a mark fits the light`;
+  }
   if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}`;
   if (reach.largestLikelySd === null) return 'No light is sure enough: try a test roll';
   return `Too unsure here: know the light to within ${formatStops(Math.max(reach.largestLikelySd, 1 / 3))}, or shoot a test roll`;

@@ -49,6 +49,9 @@
     color: var(--soft);
     font-size: 0.9375rem;
   }
+  .rest {
+    width: 196px;
+  }
   .verdict {
     font-weight: 650;
     font-size: 1.0625rem;
@@ -87,6 +90,9 @@
   @media (max-width: 640px) {
     .chance {
       gap: 14px;
+    }
+    .rest {
+      flex: 1;
     }
     .number b {
       font-size: 3.25rem;

@@ -11,14 +11,26 @@
 </script>
 
 <div class="prints">
+  <div class="expected"><ScenePrint tone={judged.tone} deltaStops={delta} label="as expected" /></div>
   <ScenePrint tone={judged.tone} deltaStops={delta - off} label="unlucky, dark" />
-  <ScenePrint tone={judged.tone} deltaStops={delta} label="as expected" />
   <ScenePrint tone={judged.tone} deltaStops={delta + off} label="unlucky, light" />
 </div>
 
 <style>
   .prints {
-    display: flex;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
     gap: 8px;
+  }
+  .expected {
+    grid-column: span 2;
+  }
+  @media (max-width: 900px) {
+    .prints {
+      grid-template-columns: repeat(3, 1fr);
+    }
+    .expected {
+      grid-column: auto;
+    }
   }
 </style>

@@ -11,7 +11,7 @@
 </script>
 
 <table>
-  <caption class="label">Why: the sum in stops</caption>
+  <caption class="kicker">Why: the sum in stops</caption>
   <tbody>
     {#each sum.terms as term (term.term)}
       <tr>

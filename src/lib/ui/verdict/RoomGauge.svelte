@@ -22,7 +22,7 @@
 </script>
 
 <figure>
-  <figcaption class="label">Room on this film, stops under and over</figcaption>
+  <figcaption class="kicker">Room on this film, stops under and over</figcaption>
   <div class="gauge">
     <Strips tone={judged.tone} contrast={judged.situation.contrast} {deltas} height="34px" />
     <span class="edge" style:left={percent(share(usable.lo))}></span>

@@ -32,7 +32,7 @@
 </script>
 
 <figure>
-  <svg viewBox="0 0 90 84" role="img" aria-label={label}>
+  <svg viewBox="0 0 90 84" preserveAspectRatio="xMidYMax slice" role="img" aria-label={label}>
     <rect width="90" height="84" fill={fill('sky')} />
     <path d="M0 40 14 33l14 5 18-8 22 7 22-4v20H0Z" fill={fill('far')} />
     <rect y="42" width="90" height="20" fill={fill('sea')} />
@@ -59,6 +59,7 @@
   svg {
     display: block;
     width: 100%;
+    aspect-ratio: 90 / 66;
   }
   figcaption {
     margin-top: 4px;

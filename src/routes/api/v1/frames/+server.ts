@@ -1,5 +1,4 @@
 import { json } from '@sveltejs/kit';
-import type { Choice } from '#core/camera/setting.ts';
 import { newFrameSchema } from '#schema/frame.ts';
 import { readBody } from '#server/json-body.ts';
 import { logProblem } from '#server/problem.ts';
@@ -10,8 +9,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
   const body = await readBody(request, newFrameSchema);
   if (body instanceof Response) return body;
-  const choice: Choice = Object.fromEntries(Object.entries(body.choice).map(([k, v]) => [k, Number(v)]));
-  const outcome = store().logbook.log({ ...body, choice });
+  const outcome = store().logbook.log(body);
   if (!outcome.ok) return logProblem(outcome.refusal);
   return json(outcome.frame, { status: outcome.repeated ? 200 : 201 });
 };
