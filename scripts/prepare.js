@@ -39,13 +39,10 @@ export function run(command, args, env = {}) {
   );
 }
 
-/** Installs the packages of the lock file, if they are missing or the lock file is newer. */
+/** Installs the packages of the lock file, unless just these are installed. */
 export function installIfMissing() {
-  const lock = join(ROOT, 'package-lock.json');
-  const stamp = join(ROOT, 'node_modules', '.installed-lock');
-  const wanted = readFileSync(lock, 'utf8');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  console.log('Installing packages (a minute or two, once) …');
+  if (isInstalled()) return;
+  console.log('Installing packages (a few minutes, once) …');
   // native parts compile against Node's own headers where those are on the disk and nothing may be fetched
   const headers = existsSync('/usr/include/node') && !process.env.npm_config_nodedir;
   if (run('npm', ['ci', '--no-audit', '--no-fund'], headers ? { npm_config_nodedir: '/usr' } : {}) !== 0) {
@@ -53,7 +50,19 @@ export function installIfMissing() {
       'Installing failed. Check that a C++ compiler, make and python3 are there, and the network, then try again.'
     );
   }
-  writeFileSync(stamp, wanted);
+}
+
+/** Whether every package that the lock file asks for on this machine is there in its version. */
+function isInstalled() {
+  const installed = join(ROOT, 'node_modules', '.package-lock.json');
+  if (!existsSync(installed)) return false;
+  /** @type {(file: string) => Record<string, { version?: string; optional?: boolean }>} */
+  const packagesOf = (file) => JSON.parse(readFileSync(file, 'utf8')).packages;
+  const have = packagesOf(installed);
+  return Object.entries(packagesOf(join(ROOT, 'package-lock.json'))).every(
+    ([path, { version, optional }]) =>
+      path === '' || have[path]?.version === version || (optional === true && !have[path])
+  );
 }
 
 /** Builds the app, if there is no build or a source changed since. */

@@ -31,6 +31,11 @@
 
   $effect.pre(() => hand.take(data.pair));
 
+  // tells styles and tests that the page answers from now on
+  $effect(() => {
+    document.documentElement.dataset['ready'] = 'yes';
+  });
+
   afterNavigate(({ to }) => {
     const params = to?.url.searchParams;
     if (!params || !LIGHT_KEYS.some((k) => params.has(k))) return;
@@ -106,6 +111,9 @@
     border-bottom: 1.5px solid var(--line);
   }
   .brand {
+    display: grid;
+    align-content: center;
+    min-height: 44px;
     font: 620 1.25rem/1 var(--font-display);
     color: var(--ink);
     white-space: nowrap;

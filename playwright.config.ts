@@ -1,0 +1,25 @@
+import { defineConfig } from '@playwright/test';
+
+const launchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    ...['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+    ...['--disable-background-networking', '--disable-component-update', '--disable-sync']
+  ]
+};
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  testMatch: '*.spec.ts',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 30_000,
+  reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
+  projects: [
+    { name: 'desktop', use: { viewport: { width: 1280, height: 800 }, launchOptions } },
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, launchOptions }
+    }
+  ]
+});

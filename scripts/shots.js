@@ -1,0 +1,42 @@
+// Takes the pictures in docs/screenshots from the demonstration kit, on a database of its own.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ROOT } from './prepare.js';
+
+const PORT = process.env.PORT || '4179';
+const DESKTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const SHOTS = [
+  { name: 'shoot', path: '/shoot?shadow=soft', viewport: DESKTOP },
+  { name: 'shoot-phone', path: '/shoot?shadow=soft', viewport: PHONE },
+  { name: 'shoot-scales', path: '/shoot?shadow=none&load=demo-load-corvane', viewport: DESKTOP },
+  { name: 'kit', path: '/kit?shadow=soft', viewport: DESKTOP },
+  { name: 'kit-phone', path: '/kit?shadow=soft', viewport: PHONE },
+  { name: 'log', path: '/log?shadow=soft', viewport: DESKTOP },
+  { name: 'log-phone', path: '/log?shadow=soft', viewport: PHONE },
+  { name: 'start', path: '/start', viewport: DESKTOP }
+];
+
+const only = process.argv.slice(2);
+const data = mkdtempSync(join(tmpdir(), 'just-enough-shots-'));
+const server = spawn('node', ['scripts/start.js', '--demo'], {
+  cwd: ROOT,
+  env: { ...process.env, PORT, HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
+});
+await new Promise((done) => server.stdout.on('data', (line) => String(line).includes('is at') && done(null)));
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking']
+});
+for (const { name, path, viewport } of SHOTS.filter((s) => only.length === 0 || only.includes(s.name))) {
+  const page = await browser.newPage({ viewport });
+  await page.goto(`http://127.0.0.1:${PORT}${path}`, { waitUntil: 'networkidle' });
+  await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
+  await page.close();
+}
+await browser.close();
+server.kill('SIGKILL');
+rmSync(data, { recursive: true, force: true });

@@ -1,0 +1,87 @@
+// Every check of the project, in order: install what is missing, formatting, lint, types, unit tests, build, and the
+// real interface in Chromium. Ends with one line: N passed, N failed.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildIfStale, fail, installIfMissing, refuseOldNode, run } from './prepare.js';
+
+const CHROMIUM = '/usr/bin/chromium';
+const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));
+let passed = 0;
+let failed = 0;
+
+refuseOldNode();
+installIfMissing();
+installChromium();
+
+run('npx', ['svelte-kit', 'sync']);
+step('formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+step('lint', 'npx', ['eslint', '.']);
+step('types', 'npx', [
+  'svelte-check',
+  '--tsconfig',
+  './tsconfig.json',
+  '--fail-on-warnings',
+  '--output',
+  'human'
+]);
+step('types of the core alone', 'npx', ['tsc', '-p', 'tsconfig.core.json']);
+counted('unit tests', 'vitest', [
+  'run',
+  '--reporter=default',
+  '--reporter=json',
+  `--outputFile.json=${out}/unit.json`
+]);
+buildIfStale();
+passed += 1;
+counted('the real interface', 'playwright', ['test'], { PLAYWRIGHT_JSON_OUTPUT_NAME: `${out}/e2e.json` });
+rmSync(out, { recursive: true, force: true });
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
+
+/** Chromium through apt as root; otherwise the one command to run. */
+function installChromium() {
+  if (existsSync(CHROMIUM)) return;
+  if (process.getuid?.() !== 0) fail('Chromium is missing. Run: sudo apt-get install -y chromium');
+  console.log('Installing Chromium …');
+  spawnSync('apt-get', ['update'], { stdio: 'ignore' });
+  const env = { DEBIAN_FRONTEND: 'noninteractive' };
+  if (run('apt-get', ['install', '-y', '-qq', 'chromium'], env) !== 0)
+    fail('Installing Chromium with apt-get failed.');
+}
+
+/**
+ * A check that passes or fails as a whole.
+ * @param {string} name
+ * @param {string} command
+ * @param {string[]} args
+ */
+function step(name, command, args) {
+  console.log(`\n== ${name}`);
+  if (run(command, args) === 0) passed += 1;
+  else failed += 1;
+}
+
+/**
+ * A test runner that leaves its counts in a JSON file.
+ * @param {string} name
+ * @param {'vitest' | 'playwright'} runner
+ * @param {string[]} args
+ * @param {NodeJS.ProcessEnv} env
+ */
+function counted(name, runner, args, env = {}) {
+  console.log(`\n== ${name}`);
+  const status = run('npx', [runner, ...args], env);
+  const file = join(out, runner === 'vitest' ? 'unit.json' : 'e2e.json');
+  if (!existsSync(file)) {
+    failed += 1;
+    return;
+  }
+  const report = JSON.parse(readFileSync(file, 'utf8'));
+  const good = runner === 'vitest' ? report.numPassedTests : report.stats.expected;
+  const bad = runner === 'vitest' ? report.numFailedTests : report.stats.unexpected + report.stats.flaky;
+  passed += good;
+  // a runner that fails with no failed test has still failed; one that ran nothing has not passed
+  failed += bad > 0 ? bad : status === 0 && good > 0 ? 0 : 1;
+}

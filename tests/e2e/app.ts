@@ -1,0 +1,100 @@
+// The built app on a free port with a database of its own, started fresh for each test.
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test as base } from '@playwright/test';
+
+/** A running app. */
+export interface App {
+  readonly url: string;
+  /** Stops the server and starts it again on the same database. */
+  restart(): Promise<void>;
+  stop(): Promise<void>;
+}
+
+async function freePort(): Promise<number> {
+  return new Promise((done, fail) => {
+    const probe = createServer();
+    probe.once('error', fail);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => done(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}
+
+/** Starts the app. @param demo with the demonstration kit, else empty */
+export async function startApp(demo: boolean): Promise<App & { dispose(): Promise<void> }> {
+  const port = await freePort();
+  const data = mkdtempSync(join(tmpdir(), 'just-enough-e2e-'));
+  let child: ChildProcess | null = null;
+  const start = async (): Promise<void> => {
+    const started = spawn('node', ['scripts/start.js', ...(demo ? ['--demo'] : [])], {
+      env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
+    });
+    child = started;
+    await new Promise<void>((done, fail) => {
+      let said = '';
+      const hear = (chunk: Buffer): void => {
+        said += chunk.toString();
+        if (said.includes('Just Enough is at')) done();
+      };
+      started.stdout.on('data', hear);
+      started.stderr.on('data', hear);
+      started.once('exit', () => fail(new Error(`the app did not start: ${said}`)));
+    });
+  };
+  const stop = async (): Promise<void> => {
+    const running = child;
+    if (!running) return;
+    child = null;
+    await new Promise<void>((done) => {
+      running.removeAllListeners('exit');
+      running.once('exit', () => done());
+      running.kill('SIGKILL');
+    });
+  };
+  await start();
+  return {
+    url: `http://127.0.0.1:${port}`,
+    stop,
+    restart: async () => {
+      await stop();
+      await start();
+    },
+    dispose: async () => {
+      await stop();
+      rmSync(data, { recursive: true, force: true });
+    }
+  };
+}
+
+/** Tests with the demonstration kit (`app`) or an empty database (`emptyApp`). */
+export const test = base.extend<{ app: App; emptyApp: App }>({
+  // a page is there for the hand once it answers, not once it is drawn
+  page: async ({ page }, use) => {
+    const goto = page.goto.bind(page);
+    page.goto = async (url, options) => {
+      const answer = await goto(url, options);
+      await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+      return answer;
+    };
+    await use(page);
+  },
+  // eslint-disable-next-line no-empty-pattern -- the runner wants a destructured first parameter
+  app: async ({}, use) => {
+    const app = await startApp(true);
+    await use(app);
+    await app.dispose();
+  },
+  // eslint-disable-next-line no-empty-pattern -- as above
+  emptyApp: async ({}, use) => {
+    const app = await startApp(false);
+    await use(app);
+    await app.dispose();
+  }
+});
+
+export { expect } from '@playwright/test';

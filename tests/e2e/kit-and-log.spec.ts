@@ -1,0 +1,119 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './app.ts';
+
+test('a first visit: three questions, an answer, a logged frame', async ({ emptyApp, page }) => {
+  await page.goto(emptyApp.url);
+  await expect(page.getByRole('heading', { name: 'Your camera, in three questions' })).toBeVisible();
+  await page.getByRole('radio', { name: /Nothing to set/ }).check();
+  await page.getByLabel('Its opening').fill('f/0');
+  await page.getByLabel('Film speed, ISO').fill('0');
+  await page.getByLabel('What you call it').fill('Attic find');
+  await page.getByRole('button', { name: /today’s answer/ }).click();
+  await expect(page.getByText('“f/0” is not an aperture: it must be more than 0.')).toBeVisible();
+  await expect(page.getByText('“0” is not a film speed: it must be more than 0.')).toBeVisible();
+  await expect(page.getByLabel('What you call it')).toHaveValue('Attic find');
+  await page.getByLabel('Its opening').fill('f/5,6');
+  await page.getByLabel('Film speed, ISO').fill('27°');
+  await page.getByRole('button', { name: /today’s answer/ }).click();
+  await expect(page.getByTestId('instruction')).toContainText('Nothing to set');
+  await page.getByTestId('log').click();
+  await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+});
+
+test('taking another pair in hand changes the whole instrument', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit?shadow=soft`);
+  await page
+    .getByRole('article')
+    .filter({ hasText: 'Corvane 35' })
+    .getByRole('button', { name: 'Take in hand' })
+    .click();
+  await expect(page.getByRole('article').filter({ hasText: 'Corvane 35' })).toContainText('In hand');
+  await page.getByRole('link', { name: 'Go to Shoot' }).click();
+  await expect(page.getByTestId('instruction')).toContainText('wheel to 60');
+  await expect(page).toHaveURL(/shadow=soft/);
+});
+
+test('a film is loaded, and a number of frames that is none is refused by name', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+  await marigold.getByRole('button', { name: 'Finish film' }).click();
+  await marigold.getByLabel('Load it with').selectOption({ label: 'Minutepack 640' });
+  await expect(marigold.getByLabel('Frames')).toHaveValue('8');
+  await marigold.getByLabel('Frames').fill('some');
+  await marigold.getByRole('button', { name: 'Load' }).click();
+  await expect(marigold.getByRole('alert')).toContainText('“some” is no number of frames');
+  await marigold.getByLabel('Frames').fill('8');
+  await marigold.getByRole('button', { name: 'Load' }).click();
+  await expect(marigold).toContainText('8 of 8 left');
+});
+
+test('finishing a film can be taken back', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  const pebble = page.getByRole('article').filter({ hasText: 'Pebble box' });
+  await pebble.getByRole('button', { name: 'Finish film' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(pebble).toContainText('5 of 8 left');
+});
+
+test('a frame is edited, a bad number named, the frame deleted and taken back', async ({ app, page }) => {
+  await page.goto(`${app.url}/log`);
+  await page.getByRole('button', { name: 'Edit frame 2' }).click();
+  const number = page.getByLabel('Frame number');
+  for (const [bad, words] of [
+    ['two', '“two” is no frame number'],
+    ['5', 'Frame 5 is in the log already'],
+    ['13', 'This film has 12 frames'],
+    ['0', 'A frame number is 1 or more']
+  ] as const) {
+    await number.fill(bad);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();
+  }
+  await number.fill('7');
+  await page.getByLabel('Note').fill('Four rowers, not three');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
+  await page.getByRole('button', { name: 'Delete frame 7' }).click();
+  await expect(page.getByRole('article', { name: 'Frame 7' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('article', { name: 'Frame 7' })).toBeVisible();
+  await app.restart();
+  await page.reload();
+  await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
+});
+
+test('kit, log and start are free of serious accessibility faults and do not scroll sideways', async ({
+  app,
+  page
+}) => {
+  for (const path of ['/kit', '/log', '/start', '/nowhere']) {
+    await page.goto(app.url + path);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(
+      violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+    ).toEqual([]);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+      path
+    ).toBeLessThanOrEqual(0);
+  }
+});
+
+test('strangers are turned away', async ({ app, request }) => {
+  const foreignHost = await request.get(`${app.url}/shoot`, { headers: { host: 'evil.example' } });
+  expect(foreignHost.status()).toBe(403);
+  const foreignOrigin = await request.post(`${app.url}/api/v1/frames`, {
+    headers: { origin: 'http://evil.example' },
+    data: {}
+  });
+  expect(foreignOrigin.status()).toBe(403);
+  const notJson = await request.post(`${app.url}/api/v1/frames`, {
+    headers: { 'content-type': 'text/plain' },
+    data: 'x'
+  });
+  expect(notJson.status()).toBe(415);
+  const broken = await request.post(`${app.url}/api/v1/frames`, { data: { id: 'x' } });
+  expect(broken.status()).toBe(422);
+  const said: unknown = await broken.json();
+  expect(said).toMatchObject({ status: 422, title: 'Some fields were not understood' });
+});

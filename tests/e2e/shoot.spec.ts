@@ -1,0 +1,228 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app.ts';
+
+const SOFT = 'shadow=soft';
+
+/** WCAG 2.2 contrast ratio of an element's colour on the nearest filled background. */
+async function contrastOf(page: Page, testId: string): Promise<number> {
+  return page.getByTestId(testId).evaluate((element) => {
+    const paint = document.createElement('canvas').getContext('2d', { willReadFrequently: true });
+    const luminance = (colour: string): number => {
+      if (!paint) return NaN;
+      paint.clearRect(0, 0, 1, 1);
+      paint.fillStyle = colour;
+      paint.fillRect(0, 0, 1, 1);
+      const [r = 0, g = 0, b = 0] = [...paint.getImageData(0, 0, 1, 1).data].map((v) => {
+        const c = v / 255;
+        return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+      });
+      return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+    };
+    let behind: Element | null = element;
+    while (behind && /^(rgba\(0, 0, 0, 0\)|transparent)$/.test(getComputedStyle(behind).backgroundColor)) {
+      behind = behind.parentElement;
+    }
+    const a = luminance(getComputedStyle(element).color);
+    const b = luminance(getComputedStyle(behind ?? document.body).backgroundColor);
+    return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+  });
+}
+
+test('light, verdict, log, restart, still there', async ({ app, page }) => {
+  await page.goto(app.url);
+  await expect(page.getByTestId('instruction')).toContainText('Lever to');
+  await page.getByRole('radio', { name: /Deep shade/ }).check();
+  await expect(page.getByTestId('instruction')).toContainText('Lever to cloud');
+  await expect(page.getByTestId('verdict')).toContainText(/Too dark|may come out|Too unsure/i);
+  await page.getByRole('radio', { name: /Soft edge/ }).check();
+  await expect(page.getByTestId('verdict')).toContainText('It will likely come out');
+  await page.getByTestId('log').click();
+  await expect(page.getByText('Frame 6 is logged.').first()).toBeVisible();
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+  await app.restart();
+  await page.goto(`${app.url}/log`);
+  const frame = page.getByRole('article', { name: 'Frame 6' });
+  await expect(frame).toContainText('soft edge, LV 13⅔');
+  await expect(frame).toContainText(/over/);
+});
+
+test('setting, chance and reason stand in the first view, large and in high contrast', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  const height = page.viewportSize()?.height ?? 0;
+  for (const id of ['instruction', 'chance', 'reason']) {
+    const box = await page.getByTestId(id).boundingBox();
+    expect(box, id).not.toBeNull();
+    expect((box?.y ?? 0) + (box?.height ?? Infinity), id).toBeLessThanOrEqual(height);
+  }
+  const size = await page
+    .getByTestId('instruction')
+    .evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
+  expect(size).toBeGreaterThanOrEqual(24);
+  expect(await contrastOf(page, 'instruction')).toBeGreaterThanOrEqual(7);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+});
+
+test('every camera’s page is free of serious accessibility faults', async ({ app, page }) => {
+  for (const load of ['demo-load-marigold', 'demo-load-pebble', 'demo-load-corvane']) {
+    await page.goto(`${app.url}/shoot?${SOFT}&load=${load}`);
+    await expect(page.getByTestId('instruction')).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
+      []
+    );
+  }
+});
+
+test('touch targets are at least 44 px high', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-corvane`);
+  const small = await page.evaluate(() =>
+    [...document.querySelectorAll('button, a, label:has(input), select')]
+      .filter((e) => e.getBoundingClientRect().height > 0 && !e.classList.contains('skip'))
+      .filter((e) => e.getBoundingClientRect().height < 44)
+      .map((e) => e.textContent.trim())
+  );
+  expect(small).toEqual([]);
+});
+
+test('the light moves by keyboard and by pointer, and the verdict with it', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?lv=12&sd=0.4&contrast=normal`);
+  const slider = page.getByRole('slider', { name: 'Light now' });
+  await expect(slider).toHaveAttribute('aria-valuenow', '12');
+  await slider.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(slider).toHaveAttribute('aria-valuenow', '12.33');
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(slider).toHaveAttribute('aria-valuenow', '11.33');
+  await page.keyboard.press('Home');
+  await expect(page.getByTestId('verdict')).toContainText('Too dark by');
+  await expect(slider).toHaveAttribute('aria-valuenow', '-8');
+  const box = await slider.boundingBox();
+  if (!box) throw new Error('the rule has no box');
+  await page.mouse.click(box.x + box.width * 0.9, box.y + 50);
+  const moved = Number(await slider.getAttribute('aria-valuenow'));
+  expect(moved).toBeGreaterThan(0);
+  await expect.poll(() => Number(new URL(page.url()).searchParams.get('lv'))).toBeCloseTo(moved, 1);
+  await page.reload();
+  expect(Number(await slider.getAttribute('aria-valuenow'))).toBeCloseTo(moved, 1);
+});
+
+test('a reading is understood while it is typed; garbage leaves the last light', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  const field = page.getByLabel(/type a meter reading/);
+  await field.fill('f/5,6 1/60 at 100');
+  await expect(page.getByText('Understood as LV 11.')).toBeAttached();
+  await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
+  await field.fill('f/5,6 1/0');
+  await expect(page.getByText(/divides by 0/)).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
+});
+
+test('another position can be tried and the advice taken back', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?shadow=sharp`);
+  await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
+  await page.getByRole('radio', { name: /^cloud/ }).check();
+  await expect(page.getByText('If you set it like this')).toBeVisible();
+  await expect(page.getByTestId('reason')).toContainText('2⅔ stops over');
+  await page.getByRole('button', { name: 'Back to the advice' }).click();
+  await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
+});
+
+for (const [query, words] of [
+  ['lv=abc', '“abc” is no light value'],
+  ['lv=99', 'LV 99 is off the scale'],
+  ['lv=12&sd=-3', '“-3” is no uncertainty'],
+  ['shadow=purple', '“purple” is no shadow edge'],
+  ['reading=f/0 1/60', 'must be more than 0']
+] as const) {
+  test(`the address ?${query} is explained, not failed`, async ({ app, page }) => {
+    const answer = await page.goto(`${app.url}/shoot?${encodeURI(query)}`);
+    expect(answer?.status()).toBe(200);
+    await expect(page.getByRole('alert').first()).toContainText(words);
+    await expect(page.getByTestId('instruction')).toBeVisible();
+    await expect(page.locator('body')).not.toContainText('NaN');
+  });
+}
+
+test('sd 0 is certainty: the chance is a step', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?lv=14&sd=0&contrast=normal&load=demo-load-pebble`);
+  await expect(page.getByTestId('chance')).toContainText('99');
+  await page.goto(`${app.url}/shoot?lv=3&sd=0&contrast=normal&load=demo-load-pebble`);
+  await expect(page.getByTestId('verdict')).toContainText('Too dark by');
+});
+
+test('a double tap logs one frame', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  await page.getByTestId('log').dblclick();
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+  await page.waitForTimeout(900);
+  await page.reload();
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+});
+
+test('undo takes the frame back', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  await page.keyboard.press('l');
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+});
+
+test('two tabs on the last frame: one wins, the other is told and nothing is lost', async ({
+  app,
+  page,
+  context
+}) => {
+  await page.goto(`${app.url}/kit`);
+  const corvane = page.getByRole('article').filter({ hasText: 'Pebble box' });
+  await corvane.getByRole('button', { name: 'Finish film' }).click();
+  await expect(page.getByText('The film is finished.')).toBeVisible();
+  await corvane.getByLabel('Frames').fill('1');
+  await corvane.getByRole('button', { name: 'Load' }).click();
+  await expect(corvane).toContainText('1 of 1 left');
+  const other = await context.newPage();
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  await other.goto(`${app.url}/shoot?${SOFT}`);
+  await expect(other.getByTestId('log')).toContainText('Log frame 1');
+  await page.getByTestId('log').click();
+  await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
+  await other.getByTestId('log').click();
+  await expect(
+    other.getByText(/Frame 1 is in the log already, and the film is full now/).first()
+  ).toBeVisible();
+  await expect(other.getByTestId('frames-left')).toHaveText('0 left');
+  await expect(other.getByText('This film is full: go to Kit')).toBeVisible();
+});
+
+test('a frame on a film that was finished meanwhile is refused in words', async ({ app, page, context }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  await expect(page.getByTestId('log')).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(`${app.url}/kit`);
+  await other
+    .getByRole('article')
+    .filter({ hasText: 'Marigold' })
+    .getByRole('button', { name: 'Finish film' })
+    .click();
+  await expect(other.getByText('The film is finished.')).toBeVisible();
+  await page.getByTestId('log').click();
+  await expect(page.getByText(/This film was finished/).first()).toBeVisible();
+});
+
+test('a server that does not answer is said, and pressing again does not double', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}`);
+  await page.route(
+    '**/api/v1/frames',
+    async (route) => {
+      await route.fetch();
+      await route.abort();
+    },
+    { times: 1 }
+  );
+  await page.getByTestId('log').click();
+  await expect(page.getByText(/The server does not answer/).first()).toBeVisible();
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+});
