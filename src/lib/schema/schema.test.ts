@@ -4,7 +4,7 @@ import { readEntry, TYPICAL_ENTRY } from './entry.ts';
 import { newFrameSchema } from './frame.ts';
 import { lightFromQuery, queryFromLight } from './light.ts';
 import { parseWith } from './parse.ts';
-import { explainCameraFault, explainQuantity } from './words.ts';
+import { explainCameraFault, explainFilmFault, explainQuantity } from './words.ts';
 
 const query = (text: string) => lightFromQuery(new URLSearchParams(text));
 
@@ -102,6 +102,10 @@ describe('words', () => {
   test('a refusal says what came and what is accepted', () =>
     expect(explainQuantity({ quantity: 'time', problem: 'divided-by-zero', text: '1/0' })).toBe(
       '“1/0” is not a shutter time: it divides by 0. Write it as 1/60, 0.5 or 2s (from 1/100000 to 24 hours).'
+    ));
+  test('a film with no range is told what is missing', () =>
+    expect(explainFilmFault({ fault: 'no-range', belowStops: 0, aboveStops: 2.5 })).toContain(
+      '0 stops under and 2.5 over'
     ));
   test('too many settings are counted', () =>
     expect(explainCameraFault({ fault: 'too-many', count: 2050 })).toContain('2050 settings'));

@@ -1,6 +1,8 @@
 // Words for refusals that the core gives as data: what was wrong, what came, and what would be accepted.
+import type { FilmFault } from '#core/film/faults.ts';
 import type { CameraFault } from '#core/camera/camera.ts';
 import { assertNever } from '#core/numeric/result.ts';
+import { formatDecimal } from '#core/units/decimal.ts';
 import type { QuantityError, QuantityKind } from '#core/units/quantity-error.ts';
 
 const WANTED: Readonly<Record<QuantityKind, { readonly noun: string; readonly example: string }>> = {
@@ -46,6 +48,27 @@ export function explainCameraFault(fault: CameraFault): string {
       return `These controls make ${fault.count} settings; at most 2000 are taken.`;
     case 'no-focal-length':
       return 'The focal length must be more than 0 mm.';
+    default:
+      return assertNever(fault);
+  }
+}
+
+/** One sentence for a film that cannot be used as it was entered. */
+export function explainFilmFault(fault: FilmFault): string {
+  switch (fault.fault) {
+    case 'no-range':
+      return `The film has no range left: ${formatDecimal(fault.belowStops, 1)} stops under and ${formatDecimal(fault.aboveStops, 1)} over mid grey as developed. Both must be more than 0.`;
+    case 'bad-speed':
+      return `ISO ${fault.iso} is no film speed. Give a number from 0.1 to 102400.`;
+    case 'bad-number':
+      return {
+        developmentStops: 'Development must lie between −5 and +5 stops.',
+        ageStops: 'Speed lost to age must lie between 0 and 10 stops.',
+        sdStops: 'The uncertainty of the speed must lie between 0 and 4 stops.',
+        frames: 'A film has a whole number of frames, 1 or more.'
+      }[fault.field];
+    case 'bad-reciprocity':
+      return `Row ${fault.row + 1} of the long-exposure figures does not rise. Both times must grow from row to row, and no needed time may be shorter than its metered one.`;
     default:
       return assertNever(fault);
   }

@@ -11,7 +11,8 @@
   const DOUBLE_TAP_MS = 700;
 
   let busy = $state(false);
-  let pressedAt = 0;
+  // not 0: a page can be ready, and pressed, within the first moments of its clock
+  let pressedAt = -Infinity;
   // one id for each frame number, kept over failures, so that sending again stores nothing twice
   const frameId = $derived(newId(judged.pair.loadId, judged.pair.nextNumber));
   const full = $derived(judged.pair.nextNumber === null || judged.pair.finished);

@@ -1,6 +1,8 @@
 // What every page shares: the pair in hand and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
-import type { Camera } from '#core/camera/camera.ts';
+import { cameraFaults, type Camera } from '#core/camera/camera.ts';
+import { filmFaults } from '#core/film/faults.ts';
+import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
 import { settingOf, type Choice } from '#core/camera/setting.ts';
 import { printTone, type PrintTone } from '#core/film/print.ts';
 import { filmWindow } from '#core/film/window.ts';
@@ -37,6 +39,8 @@ export class Hand {
   focus = $state<number | null>(null);
 
   readonly judged: Judged | null = $derived.by(() => this.#judge());
+  /** Why the pair in hand cannot be judged, in words; '' when it can. */
+  readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
 
   constructor(light: LightChoice, pair: Pair | null) {
     this.light = light;
@@ -80,7 +84,7 @@ export class Hand {
 
   #judge(): Judged | null {
     const { pair, light } = this;
-    if (!pair) return null;
+    if (!pair || troubleOf(pair) !== '') return null;
     const { camera, film } = pair;
     const situation: Situation = { camera, film, light, contrast: light.contrast };
     const present = withFocus(camera, pair.present, this.focus);
@@ -96,6 +100,14 @@ export class Hand {
       tone: printTone(film, filmWindow(film, light.contrast).usable)
     };
   }
+}
+
+function troubleOf(pair: Pair): string {
+  const faults = [
+    ...filmFaults(pair.film).map(explainFilmFault),
+    ...cameraFaults(pair.camera).map(explainCameraFault)
+  ];
+  return faults.join(' ');
 }
 
 function withFocus(camera: Camera, choice: Choice, focus: number | null): Choice {

@@ -68,6 +68,12 @@
       <div class="log"><LogButton {judged} /></div>
     </section>
   </div>
+{:else if hand.pair}
+  <section class="sheet empty" role="alert">
+    <h2>{hand.pair.camera.name} with {hand.pair.film.name} cannot be judged</h2>
+    <p>{hand.trouble}</p>
+    <a class="press" href="/kit">Choose another pair in Kit</a>
+  </section>
 {:else}
   <section class="sheet empty">
     <h2>No camera in hand yet</h2>
@@ -91,6 +97,7 @@
     grid-area: answer;
     padding: 16px 20px 14px;
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 14px;
     background: var(--sheet);
     border: 1.5px solid var(--ink);
@@ -98,6 +105,7 @@
   }
   .head {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 10px;
   }
   .print {
@@ -110,6 +118,10 @@
     justify-content: space-between;
     align-items: flex-start;
     gap: 20px;
+  }
+  .set {
+    flex: 1;
+    min-width: 0;
   }
   .instruction {
     font: 480 1.8125rem/1.15 var(--font-display);

@@ -30,12 +30,12 @@
   }
   sup,
   sub {
-    font-size: 0.64em;
+    font-size: 0.7em;
     line-height: 0;
     font-variant-numeric: proportional-nums lining-nums;
   }
   sup {
-    vertical-align: 0.5em;
+    vertical-align: 0.42em;
     top: 0;
   }
   sub {
