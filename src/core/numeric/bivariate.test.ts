@@ -1,0 +1,41 @@
+import { describe, expect, test } from 'vitest';
+import { bivariateRectangle, bivariateUpper, gaussLegendre } from './bivariate.ts';
+import { normalCdf } from './normal.ts';
+
+/** P(X > h, Y > k) by a fine one-dimensional integral over X: an independent way to the same number. */
+function byIntegral(h: number, k: number, r: number): number {
+  const { nodes, weights } = gaussLegendre(40);
+  const s = Math.sqrt(1 - r * r);
+  let sum = 0;
+  const pieces = 400;
+  const [from, to] = [h, Math.max(h, 9)];
+  const width = (to - from) / pieces;
+  for (let p = 0; p < pieces; p++) {
+    nodes.forEach((node, i) => {
+      const x = from + width * (p + (node + 1) / 2);
+      const density = Math.exp((-x * x) / 2) / Math.sqrt(2 * Math.PI);
+      sum += (weights[i] ?? 0) * (width / 2) * density * normalCdf((r * x - k) / s);
+    });
+  }
+  return sum;
+}
+
+describe('the bivariate normal distribution', () => {
+  test.each([0.1, 0.5, 0.9, 0.95, 0.999, -0.2, -0.7, -0.93, -0.99])('r = %d agrees with a fine integral', (r) => {
+    for (const [h, k] of [[0, 0], [1, -0.5], [-2, 1.3], [0.7, 0.8], [-1, -1], [2.5, 2.4], [-0.3, 0.3]] as const) {
+      expect(Math.abs(bivariateUpper(h, k, r) - byIntegral(h, k, r)), `h ${h} k ${k}`).toBeLessThan(1e-12);
+    }
+  });
+  // W. F. Sheppard (1899): P(X > 0, Y > 0) = 1/4 + asin(r)/(2π).
+  test.each([-1, -0.95, -0.5, 0, 0.3, 0.8, 0.97, 1])('Sheppard’s quadrant at r = %d', (r) =>
+    expect(bivariateUpper(0, 0, r)).toBeCloseTo(1 / 4 + Math.asin(r) / (2 * Math.PI), 12));
+  test('infinite bounds give the single variable', () => {
+    expect(bivariateUpper(-Infinity, 1, 0.5)).toBe(normalCdf(-1));
+    expect(bivariateRectangle(-Infinity, Infinity, -1, 1, 0.8)).toBeCloseTo(normalCdf(1) - normalCdf(-1), 12);
+    expect(bivariateRectangle(-Infinity, Infinity, -Infinity, Infinity, -0.99)).toBeCloseTo(1, 12);
+  });
+  test('an empty rectangle, and a correlation that is none', () => {
+    expect(bivariateRectangle(1, 0, -1, 1, 0.5)).toBe(0);
+    expect(() => bivariateUpper(0, 0, 1.01)).toThrow('r must lie between -1 and 1, got 1.01');
+  });
+});
