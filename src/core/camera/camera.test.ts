@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { cameraWith, fixed, marked, SCALES } from '../match/pairs.test.fixtures.ts';
-import { cameraFaults } from './camera.ts';
+import type { Control, Program } from './camera.ts';
+import { cameraFaults } from './faults.ts';
 import { allSettings, changesBetween, settingOf } from './setting.ts';
 
 const f16 = fixed('aperture', 'f/16', 16);
@@ -49,6 +50,119 @@ describe('a definition that cannot work is named', () => {
   });
   test('infinity is a focus mark like any other', () =>
     expect(cameraFaults(cameraWith([f16, instant, marked('focus', [1, Infinity])]))).toEqual([]));
+});
+
+describe('cameras that set themselves', () => {
+  const eye = { place: 'outside', believesIso: 100 } as const;
+  const auto: Program = {
+    kind: 'automatic-time',
+    shortestSeconds: 1 / 500,
+    longestSeconds: 2,
+    inLowLight: 'closes',
+    eye
+  };
+  const dial = marked('dial', [75, 300]);
+  const link = (values: readonly (readonly (number | null)[])[], dependsOn = 'dial'): Control => ({
+    ...{ kind: 'linked', id: 'scene', label: 'scene', acts: 'aperture', shape: 'lever', dependsOn },
+    positions: values.map((v, i) => ({ mark: String(i), symbol: null, values: v }))
+  });
+  test.each([
+    ['min above max', [f16], { ...auto, shortestSeconds: 4 }, ['limits-reversed']],
+    ['a time control on a camera that times itself', [f16, instant], auto, ['unwanted-control']],
+    ['ISO 0 believed', [f16], { ...auto, eye: { ...eye, believesIso: 0 } }, ['bad-speed']],
+    [
+      'a whole lever',
+      [
+        dial,
+        link([
+          [8, 22],
+          [4, 11]
+        ])
+      ],
+      auto,
+      []
+    ],
+    [
+      'a cell left out',
+      [
+        dial,
+        link([
+          [8, 22],
+          [4, null]
+        ])
+      ],
+      auto,
+      ['missing-cell']
+    ],
+    ['a column left out', [dial, link([[8, 22], [4]])], auto, ['missing-cell']],
+    [
+      'f/0 in a cell',
+      [
+        dial,
+        link([
+          [8, 0],
+          [4, 11]
+        ])
+      ],
+      auto,
+      ['bad-value']
+    ],
+    ['a link to nowhere', [link([[8], [4]], 'nothing')], auto, ['unknown-link']],
+    [
+      'a line that runs backwards',
+      [],
+      {
+        kind: 'program',
+        eye,
+        points: [
+          { fNumber: 8, seconds: 0.1 },
+          { fNumber: 4, seconds: 0.01 }
+        ]
+      },
+      ['line-runs-backwards']
+    ],
+    [
+      'a line of one point',
+      [],
+      { kind: 'program', eye, points: [{ fNumber: 8, seconds: 0.1 }] },
+      ['line-runs-backwards']
+    ]
+  ] satisfies [string, readonly Control[], Program, string[]][])('%s', (_what, controls, program, faults) =>
+    expect(cameraFaults(cameraWith(controls, { program })).map((f) => f.fault)).toEqual(faults)
+  );
+  test('a scene lever means what the speed dial makes it mean', () => {
+    const camera = cameraWith(
+      [
+        dial,
+        link([
+          [8, 22],
+          [4, 11]
+        ])
+      ],
+      { program: auto }
+    );
+    expect(settingOf(camera, { dial: 1, scene: 0 })).toMatchObject({ fNumber: 22, dialIso: 300 });
+    expect(settingOf(camera, { dial: 0, scene: 1 })).toMatchObject({ fNumber: 4, dialIso: 75 });
+  });
+  test('two gears are one wheel: 8 means an eighth on one and 250 a 250th on the other', () => {
+    const at = (mark: string, value: number) => ({ mark, symbol: null, value });
+    const wheel: Control = {
+      ...{ kind: 'geared', id: 'time', label: 'wheel', acts: 'time', shape: 'wheel' },
+      gears: [
+        { label: 'black', positions: [at('250', 1 / 250), at('125', 1 / 125), at('60', 1 / 60)] },
+        { label: 'red', positions: [at('8', 1 / 8), at('4', 1 / 4), at('2', 1 / 2)] }
+      ]
+    };
+    const camera = cameraWith([f16, wheel]);
+    expect(allSettings(camera, {}).map((s) => s.seconds)).toEqual([
+      1 / 250,
+      1 / 125,
+      1 / 60,
+      1 / 8,
+      1 / 4,
+      1 / 2
+    ]);
+  });
 });
 
 describe('settings', () => {

@@ -5,20 +5,41 @@ import type { FrameFormat } from '../film/film.ts';
 /** Drawings that stand on levers and rings; a mark may have one. */
 export type MarkSymbol = 'sun' | 'cloud' | 'person' | 'people' | 'group' | 'mountain';
 
-/** One place where a control can stand. `value` is exact: an f-number, seconds or metres (Infinity = ∞) by the control's `acts`. */
+/**
+ * One place where a control can stand. `value` is exact, by the control's `acts`: an f-number, seconds, metres (Infinity = ∞),
+ * stops of lighten–darken (+ = lighten), or the film speed a dial tells the camera.
+ */
 export interface Position {
   readonly mark: string;
   readonly symbol: MarkSymbol | null;
   readonly value: number;
 }
 
-/** What a control's values mean: f-number, seconds, or metres to the subject. */
-export type ControlActs = 'aperture' | 'time' | 'focus';
+/** What a control's values mean; see {@link Position}. */
+export type ControlActs = 'aperture' | 'time' | 'focus' | 'compensation' | 'dial';
+
+/** A position whose value depends on where another control stands; null where the camera has no such cell. */
+export interface LinkedPosition {
+  readonly mark: string;
+  readonly symbol: MarkSymbol | null;
+  /** One for each position of the control it depends on. */
+  readonly values: readonly (number | null)[];
+}
+
+/** One gear of a two-gear wheel: its own set of marks. */
+export interface Gear {
+  readonly label: string;
+  readonly positions: readonly Position[];
+}
 
 /** How a control looks under the finger. */
 export type ControlShape = 'lever' | 'ring' | 'wheel';
 
-/** A control of the camera. `fixed`: nothing to choose, the camera gives one value. `marked`: the photographer chooses a position. */
+/**
+ * A control of the camera. `fixed`: nothing to choose, the camera gives one value. `marked`: the photographer chooses a
+ * position. `geared`: one wheel with sets of marks that look alike and mean different things. `linked`: a lever whose
+ * positions mean something else for every place of another control.
+ */
 export type Control =
   | {
       readonly kind: 'fixed';
@@ -35,7 +56,62 @@ export type Control =
       readonly shape: ControlShape;
       /** In printed order, at least one. */
       readonly positions: readonly Position[];
+    }
+  | {
+      readonly kind: 'geared';
+      readonly id: string;
+      readonly label: string;
+      readonly acts: 'time';
+      readonly shape: ControlShape;
+      readonly gears: readonly Gear[];
+    }
+  | {
+      readonly kind: 'linked';
+      readonly id: string;
+      readonly label: string;
+      readonly acts: 'aperture' | 'time';
+      readonly shape: ControlShape;
+      /** Id of the control it depends on. */
+      readonly dependsOn: string;
+      readonly positions: readonly LinkedPosition[];
     };
+
+/** A point of a program line. */
+export interface ProgramPoint {
+  readonly fNumber: number;
+  readonly seconds: number;
+}
+
+/**
+ * Who sets the exposure. `manual`: the photographer's positions are all there is. `automatic-time`: the aperture is chosen,
+ * fixed or picked by a lever, the camera times. `automatic-aperture`: the time is fixed, a needle sets the aperture.
+ * `program`: the camera moves both along a line, from the widest and longest point to the smallest and shortest.
+ */
+export type Program =
+  | { readonly kind: 'manual' }
+  | {
+      readonly kind: 'automatic-time';
+      readonly shortestSeconds: number;
+      readonly longestSeconds: number;
+      /** In less light than the longest time serves: it closes anyway, or the shutter is locked. */
+      readonly inLowLight: 'closes' | 'locks';
+      readonly eye: Eye;
+    }
+  | {
+      readonly kind: 'automatic-aperture';
+      readonly widestFNumber: number;
+      readonly smallestFNumber: number;
+      readonly eye: Eye;
+    }
+  | { readonly kind: 'program'; readonly points: readonly ProgramPoint[]; readonly eye: Eye };
+
+/** The cell that reads the light. */
+export interface Eye {
+  /** Behind the lens it sees filters and close focus too; outside it sees neither. */
+  readonly place: 'outside' | 'behind-lens';
+  /** The film speed the camera believes in when it has no dial. */
+  readonly believesIso: number;
+}
 
 /** How well the camera keeps its values. */
 export type CameraCondition = 'automatic' | 'mechanical' | 'old' | 'unsure';
@@ -58,46 +134,45 @@ export interface Camera {
   readonly condition: CameraCondition;
   /** Longest time in seconds that this camera is held by hand; null = one over the focal length as on 35 mm film. */
   readonly handHeldSeconds: number | null;
-  /** Controls in the order in which they are set; exactly one for the aperture and one for the time. */
+  /** Controls in the order in which they are set; what acts on aperture and time must fit the program. */
   readonly controls: readonly Control[];
+  readonly program: Program;
+  /** Stops by which this camera exposes more than it should (+), as far as is known. */
+  readonly biasStops: number;
 }
 
-/** Positions of a control; a fixed one has the one. */
-export function positionsOf(control: Control): readonly Position[] {
-  return control.kind === 'fixed' ? [control.position] : control.positions;
-}
-
-/** A camera's definition that cannot work, as data. */
-export type CameraFault =
-  | { readonly fault: 'missing-control'; readonly acts: 'aperture' | 'time' }
-  | { readonly fault: 'doubled-control'; readonly acts: ControlActs }
-  | { readonly fault: 'no-positions'; readonly control: string }
-  | { readonly fault: 'bad-value'; readonly control: string; readonly mark: string }
-  | { readonly fault: 'too-many'; readonly count: number }
-  | { readonly fault: 'no-focal-length' };
-
-/** More combinations than this are refused. */
-export const MAX_SETTINGS = 2000;
-
-/** Looks a definition over (a focus mark nearer than the focal length is a bad value); an empty list means it can be used. */
-export function cameraFaults(camera: Camera): readonly CameraFault[] {
-  const faults: CameraFault[] = [];
-  if (!(camera.focalMm > 0 && Number.isFinite(camera.focalMm))) faults.push({ fault: 'no-focal-length' });
-  for (const acts of ['aperture', 'time', 'focus'] as const) {
-    const count = camera.controls.filter((c) => c.acts === acts).length;
-    if (count > 1) faults.push({ fault: 'doubled-control', acts });
-    if (count === 0 && acts !== 'focus') faults.push({ fault: 'missing-control', acts });
+/** How many positions a control has; a fixed one has one. */
+export function positionCount(control: Control): number {
+  switch (control.kind) {
+    case 'fixed':
+      return 1;
+    case 'geared':
+      return control.gears.reduce((n, g) => n + g.positions.length, 0);
+    case 'marked':
+    case 'linked':
+      return control.positions.length;
   }
-  for (const control of camera.controls) {
-    const positions = positionsOf(control);
-    if (positions.length === 0) faults.push({ fault: 'no-positions', control: control.label });
-    for (const p of positions) {
-      const good =
-        control.acts === 'focus' ? p.value * 1000 > camera.focalMm : p.value > 0 && Number.isFinite(p.value);
-      if (!good) faults.push({ fault: 'bad-value', control: control.label, mark: p.mark });
+}
+
+/**
+ * The positions of a control as they are now: a geared wheel's gears one after the other, a linked lever's values for where
+ * the other control stands (0 for a cell that is not there).
+ * @param standsAt where each control stands, by id
+ */
+export function positionsOf(
+  control: Control,
+  standsAt: Readonly<Record<string, number>> = {}
+): readonly Position[] {
+  switch (control.kind) {
+    case 'fixed':
+      return [control.position];
+    case 'marked':
+      return control.positions;
+    case 'geared':
+      return control.gears.flatMap((g) => g.positions);
+    case 'linked': {
+      const at = standsAt[control.dependsOn] ?? 0;
+      return control.positions.map((p) => ({ mark: p.mark, symbol: p.symbol, value: p.values[at] ?? 0 }));
     }
   }
-  const count = camera.controls.reduce((n, c) => n * (c.acts === 'focus' ? 1 : positionsOf(c).length), 1);
-  if (count > MAX_SETTINGS) faults.push({ fault: 'too-many', count });
-  return faults;
 }

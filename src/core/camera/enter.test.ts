@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { cameraFaults } from './camera.ts';
+import { cameraFaults } from './faults.ts';
 import { aperturePositions, enterCamera, splitMarks, timePositions, type EnteredControls } from './enter.ts';
 
 const enter = (controls: EnteredControls) =>

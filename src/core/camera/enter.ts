@@ -119,7 +119,9 @@ export function enterCamera(entered: EnteredCamera): Result<Camera, readonly Ent
     focalMm,
     condition: 'mechanical',
     handHeldSeconds: null,
-    controls
+    controls,
+    program: { kind: 'manual' },
+    biasStops: 0
   });
 }
 

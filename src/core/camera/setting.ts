@@ -1,5 +1,4 @@
-// A setting: which position every control stands at, and the aperture and time that gives.
-import { evFromSetting } from '../light/lv.ts';
+// A setting: which position every control stands at, and what that leaves the camera to do.
 import { positionsOf, type Camera, type Control, type ControlActs, type Position } from './camera.ts';
 
 /** Position numbers by control id, from 0. Every control of the camera has its entry. */
@@ -8,20 +7,22 @@ export type Choice = Readonly<Record<string, number>>;
 /** A choice with what it comes to. */
 export interface Setting {
   readonly choice: Choice;
-  /** Exact f-number. */
-  readonly fNumber: number;
-  /** Exact seconds. */
-  readonly seconds: number;
-  /** Exposure value log2(N²/t) of the setting. */
-  readonly ev: number;
+  /** Exact f-number the photographer chose; null when the camera sets it. */
+  readonly fNumber: number | null;
+  /** Exact seconds the photographer chose; null when the camera sets them. */
+  readonly seconds: number | null;
+  /** Lighten–darken, stops, + = lighten. */
+  readonly compensationStops: number;
+  /** The film speed the camera believes in; null on cameras that set nothing by themselves. */
+  readonly dialIso: number | null;
 }
 
 /** The position a control stands at; a number beyond its positions gives null. */
 export function positionAt(control: Control, choice: Choice): Position | null {
-  return positionsOf(control)[choice[control.id] ?? 0] ?? null;
+  return positionsOf(control, choice)[choice[control.id] ?? 0] ?? null;
 }
 
-/** The control that acts on the aperture, time or focus; null if the camera has none. */
+/** The control that acts on something; null if the camera has none. */
 export function controlFor(camera: Camera, acts: ControlActs): Control | null {
   return camera.controls.find((c) => c.acts === acts) ?? null;
 }
@@ -31,17 +32,17 @@ export function controlFor(camera: Camera, acts: ControlActs): Control | null {
  * @returns the setting, or null when a control or position is not the camera's
  */
 export function settingOf(camera: Camera, choice: Choice): Setting | null {
-  const apertureControl = controlFor(camera, 'aperture');
-  const timeControl = controlFor(camera, 'time');
-  const aperture = apertureControl && positionAt(apertureControl, choice);
-  const time = timeControl && positionAt(timeControl, choice);
-  if (!aperture || !time || camera.controls.some((c) => !positionAt(c, choice))) return null;
-  const full = Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0]));
+  if (camera.controls.some((c) => !positionAt(c, choice))) return null;
+  const valueFor = (acts: ControlActs): number | null => {
+    const control = controlFor(camera, acts);
+    return control ? (positionAt(control, choice)?.value ?? null) : null;
+  };
   return {
-    choice: full,
-    fNumber: aperture.value,
-    seconds: time.value,
-    ev: evFromSetting(aperture.value, time.value)
+    choice: Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0])),
+    fNumber: valueFor('aperture'),
+    seconds: valueFor('time'),
+    compensationStops: valueFor('compensation') ?? 0,
+    dialIso: camera.program.kind === 'manual' ? null : (valueFor('dial') ?? camera.program.eye.believesIso)
   };
 }
 

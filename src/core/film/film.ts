@@ -5,13 +5,17 @@ import type { Reciprocity } from './reciprocity.ts';
 export type FilmKind = 'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal';
 
 /** What fits into which camera. */
-export type FrameFormat = 'roll-6x6' | 'roll-6x9' | '135' | 'instant-square';
+export type FrameFormat =
+  'roll-6x6' | 'roll-6x9' | '135' | '135-panorama' | 'instant-square' | 'pack' | 'cine-8';
 
 /** Frame sizes in millimetres, width × height as the picture is usually held. */
 export const FRAME_SIZES_MM: Readonly<Record<FrameFormat, readonly [number, number]>> = {
   'roll-6x6': [56, 56],
   'roll-6x9': [84, 56],
   '135': [36, 24],
+  '135-panorama': [58, 24],
+  pack: [95, 73],
+  'cine-8': [4.8, 3.5],
   'instant-square': [79, 77]
 };
 
@@ -20,7 +24,10 @@ export const FRAME_FORMATS = [
   'roll-6x6',
   'roll-6x9',
   '135',
-  'instant-square'
+  '135-panorama',
+  'instant-square',
+  'pack',
+  'cine-8'
 ] as const satisfies readonly FrameFormat[];
 
 /** All kinds. */

@@ -84,6 +84,20 @@ export function firstBadRow(rows: readonly ReciprocityRow[]): number | null {
   return bad === -1 ? null : bad;
 }
 
+/** The held times, in seconds, at which the loss changes its slope over log time: between them it is a straight line. */
+export function reciprocityKinks(reciprocity: Reciprocity): readonly number[] {
+  switch (reciprocity.kind) {
+    case 'none':
+      return [];
+    case 'exponent':
+      return [reciprocity.startSeconds];
+    case 'table':
+      return reciprocity.rows.map((r) => r.neededSeconds);
+    default:
+      return assertNever(reciprocity);
+  }
+}
+
 function interpolateLog(
   rows: readonly ReciprocityRow[],
   seconds: number,

@@ -1,10 +1,12 @@
 // What can spoil a frame beside its exposure. Each condition names what failed, with the numbers.
-import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
 import type { Camera } from '../camera/camera.ts';
+import type { Exposure } from '../camera/respond.ts';
 import { FRAME_SIZES_MM, type Film, type FrameFormat } from '../film/film.ts';
 
-/** A condition that does not hold. */
-export type Failure = { readonly condition: 'hold'; readonly seconds: number; readonly limitSeconds: number };
+/** A condition that does not hold: held too long by hand, or a shutter that locks in so little light. */
+export type Failure =
+  | { readonly condition: 'hold'; readonly seconds: number; readonly limitSeconds: number }
+  | { readonly condition: 'locked'; readonly longestSeconds: number };
 
 const DIAGONAL_35MM = Math.hypot(36, 24);
 
@@ -25,17 +27,17 @@ export function handHeldLimit(camera: Camera, format: FrameFormat): number {
   return Math.hypot(...FRAME_SIZES_MM[format]) / (camera.focalMm * DIAGONAL_35MM);
 }
 
-/** The conditions that a setting fails when the camera is held by hand. */
-export function failuresOf(camera: Camera, film: Film, setting: Setting): readonly Failure[] {
+/** The conditions that an exposure fails when the camera is held by hand. */
+export function failuresOf(camera: Camera, film: Film, exposure: Exposure): readonly Failure[] {
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const limitSeconds = handHeldLimit(camera, format);
-  return setting.seconds > limitSeconds * HOLD_TOLERANCE
-    ? [{ condition: 'hold', seconds: setting.seconds, limitSeconds }]
-    : [];
-}
-
-/** The distance in metres the focus stands at; null when the camera has no focus to set. */
-export function focusDistanceM(camera: Camera, setting: Setting): number | null {
-  const focus = controlFor(camera, 'focus');
-  return focus ? (positionAt(focus, setting.choice)?.value ?? null) : null;
+  const { program } = camera;
+  const failures: Failure[] = [];
+  if (program.kind === 'automatic-time' && program.inLowLight === 'locks' && exposure.limit === 'dark') {
+    failures.push({ condition: 'locked', longestSeconds: program.longestSeconds });
+  }
+  if (exposure.seconds > limitSeconds * HOLD_TOLERANCE) {
+    failures.push({ condition: 'hold', seconds: exposure.seconds, limitSeconds });
+  }
+  return failures;
 }

@@ -1,5 +1,5 @@
 // Cameras and films for the tests of this folder; numbers as the checks ask for.
-import type { Camera, Control, Position } from '../camera/camera.ts';
+import type { Camera, Control, ControlActs, Position } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 
 const at = (mark: string, value: number): Position => ({ mark, symbol: null, value });
@@ -8,7 +8,7 @@ export function fixed(acts: 'aperture' | 'time', mark: string, value: number): C
   return { kind: 'fixed', id: acts, label: acts, acts, position: at(mark, value) };
 }
 
-export function marked(acts: 'aperture' | 'time' | 'focus', values: readonly number[]): Control {
+export function marked(acts: ControlActs, values: readonly number[]): Control {
   const positions = values.map((v) => at(String(v), v));
   return { kind: 'marked', id: acts, label: acts, acts, shape: 'lever', positions };
 }
@@ -22,6 +22,8 @@ export function cameraWith(controls: readonly Control[], more: Partial<Camera> =
     condition: 'mechanical',
     handHeldSeconds: 1 / 20,
     controls,
+    program: { kind: 'manual' },
+    biasStops: 0,
     ...more
   };
 }

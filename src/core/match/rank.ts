@@ -1,8 +1,9 @@
-// Which of a camera's settings to use. In this order: no failed condition · class of chance · chance to the nearest
-// 5 points · chance of a good frame, likewise · fewest controls to move · time nearest 1/ISO (the habit of people
+// Which of a camera's settings to use. In this order: possible with no failed condition · class of chance · fewest failed
+// conditions · chance to the nearest 5 points · chance of a good frame, likewise · fewest controls to move · time nearest 1/ISO (the habit of people
 // without a meter) · least error · printed order.
 import { allSettings, changesBetween, type Choice } from '../camera/setting.ts';
-import { judge, type Situation, type Verdict } from './verdict.ts';
+import type { Situation } from './situation.ts';
+import { judge, type Verdict } from './verdict.ts';
 
 const CLASS_ORDER = { likely: 0, possible: 1, unlikely: 2 } as const;
 
@@ -16,12 +17,17 @@ export function rankSettings(situation: Situation, present: Choice): readonly Ve
   const keyed = allSettings(camera, present).map((setting) => {
     const verdict = judge(situation, setting);
     const key = [
-      verdict.failures.length,
+      // a frame that is held but lost in the dark is no better than one that needs a wall to lean on
+      verdict.failures.length > 0 || verdict.chance === 'unlikely' ? 1 : 0,
       CLASS_ORDER[verdict.chance],
+      verdict.failures.length,
       -Math.round(verdict.pUsable * 20),
       -Math.round(verdict.pGood * 20),
       changesBetween(camera, present, setting.choice),
-      Math.round(3 * Math.abs(Math.log2(setting.seconds * film.iso))),
+      // a camera that times itself needs no habit
+      camera.program.kind !== 'manual'
+        ? 0
+        : Math.round(3 * Math.abs(Math.log2(verdict.exposure.seconds * film.iso))),
       Math.abs(verdict.deltaStops)
     ];
     return { verdict, key };

@@ -21,14 +21,26 @@ function byIntegral(h: number, k: number, r: number): number {
 }
 
 describe('the bivariate normal distribution', () => {
-  test.each([0.1, 0.5, 0.9, 0.95, 0.999, -0.2, -0.7, -0.93, -0.99])('r = %d agrees with a fine integral', (r) => {
-    for (const [h, k] of [[0, 0], [1, -0.5], [-2, 1.3], [0.7, 0.8], [-1, -1], [2.5, 2.4], [-0.3, 0.3]] as const) {
-      expect(Math.abs(bivariateUpper(h, k, r) - byIntegral(h, k, r)), `h ${h} k ${k}`).toBeLessThan(1e-12);
+  test.each([0.1, 0.5, 0.9, 0.95, 0.999, -0.2, -0.7, -0.93, -0.99])(
+    'r = %d agrees with a fine integral',
+    (r) => {
+      for (const [h, k] of [
+        [0, 0],
+        [1, -0.5],
+        [-2, 1.3],
+        [0.7, 0.8],
+        [-1, -1],
+        [2.5, 2.4],
+        [-0.3, 0.3]
+      ] as const) {
+        expect(Math.abs(bivariateUpper(h, k, r) - byIntegral(h, k, r)), `h ${h} k ${k}`).toBeLessThan(1e-12);
+      }
     }
-  });
+  );
   // W. F. Sheppard (1899): P(X > 0, Y > 0) = 1/4 + asin(r)/(2π).
   test.each([-1, -0.95, -0.5, 0, 0.3, 0.8, 0.97, 1])('Sheppard’s quadrant at r = %d', (r) =>
-    expect(bivariateUpper(0, 0, r)).toBeCloseTo(1 / 4 + Math.asin(r) / (2 * Math.PI), 12));
+    expect(bivariateUpper(0, 0, r)).toBeCloseTo(1 / 4 + Math.asin(r) / (2 * Math.PI), 12)
+  );
   test('infinite bounds give the single variable', () => {
     expect(bivariateUpper(-Infinity, 1, 0.5)).toBe(normalCdf(-1));
     expect(bivariateRectangle(-Infinity, Infinity, -1, 1, 0.8)).toBeCloseTo(normalCdf(1) - normalCdf(-1), 12);

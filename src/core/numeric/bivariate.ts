@@ -19,7 +19,8 @@ export function gaussLegendre(n: number): Quadrature {
     let slope = 1;
     for (let round = 0; round < 100; round++) {
       let [before, value] = [1, x];
-      for (let k = 2; k <= n; k++) [before, value] = [value, ((2 * k - 1) * x * value - (k - 1) * before) / k];
+      for (let k = 2; k <= n; k++)
+        [before, value] = [value, ((2 * k - 1) * x * value - (k - 1) * before) / k];
       slope = (n * (x * value - before)) / (x * x - 1);
       const step = value / slope;
       x -= step;
@@ -79,7 +80,10 @@ function expansion(h: number, k: number, hk: number, r: number): number {
   const c = (4 - hk) / 8;
   const d = (12 - hk) / 16;
   const asr = -(bs / as + hk) / 2;
-  let sum = asr > -100 ? a * Math.exp(asr) * (1 - (c * (bs - as) * (1 - (d * bs) / 5)) / 3 + (c * d * as * as) / 5) : 0;
+  let sum =
+    asr > -100
+      ? a * Math.exp(asr) * (1 - (c * (bs - as) * (1 - (d * bs) / 5)) / 3 + (c * d * as * as) / 5)
+      : 0;
   if (hk > -160) {
     const b = Math.sqrt(bs);
     sum -=

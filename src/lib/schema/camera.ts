@@ -1,8 +1,18 @@
-// A camera as it is stored and sent: Yup shapes for its controls. In JSON, null stands for an infinite distance.
+// A camera as it is stored and sent: Yup shapes for its controls and program. In JSON, null stands for an infinite distance.
 import { array, lazy, number, object, string, type InferType } from 'yup';
-import type { Control, ControlActs, ControlShape, MarkSymbol, Position } from '#core/camera/camera.ts';
+import type {
+  Camera,
+  CameraCondition,
+  Control,
+  ControlActs,
+  ControlShape,
+  MarkSymbol,
+  Position,
+  Program
+} from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import { FRAME_FORMATS, type FrameFormat } from '#core/film/film.ts';
+import { assertNever } from '#core/numeric/result.ts';
 
 const SYMBOLS = [
   'sun',
@@ -12,61 +22,150 @@ const SYMBOLS = [
   'group',
   'mountain'
 ] as const satisfies readonly MarkSymbol[];
-const ACTS = ['aperture', 'time', 'focus'] as const satisfies readonly ControlActs[];
+const ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'] as const satisfies readonly ControlActs[];
 const SHAPES = ['lever', 'ring', 'wheel'] as const satisfies readonly ControlShape[];
+const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
 
-const position = object({
-  mark: string().defined().max(20),
-  symbol: string().oneOf(SYMBOLS).nullable().defined(),
-  value: number().nullable().defined()
-});
-const common = {
-  id: string().required().max(40),
-  label: string().required().max(40),
-  acts: string().oneOf(ACTS).required()
-};
-const fixedControl = object({
-  kind: string()
-    .oneOf(['fixed'] as const)
-    .required(),
-  ...common,
-  position: position.required()
-});
-const markedControl = object({
-  kind: string()
-    .oneOf(['marked'] as const)
-    .required(),
-  ...common,
-  shape: string().oneOf(SHAPES).required(),
-  positions: array(position.required()).required()
-});
+const mark = { mark: string().defined().max(20), symbol: string().oneOf(SYMBOLS).nullable().defined() };
+const position = object({ ...mark, value: number().nullable().defined() });
+const positions = array(position.required()).required();
+const named = { id: string().required().max(40), label: string().required().max(40) };
+const shape = string().oneOf(SHAPES).required();
+const acts = string().oneOf(ACTS).required();
+const kind = <T extends string>(name: T) => string<T>().oneOf([name]).required();
+
+const CONTROL_SHAPES = {
+  fixed: object({ kind: kind('fixed'), ...named, acts, position: position.required() }),
+  marked: object({ kind: kind('marked'), ...named, acts, shape, positions }),
+  geared: object({
+    kind: kind('geared'),
+    ...named,
+    acts: string<'time'>().oneOf(['time']).required(),
+    shape,
+    gears: array(object({ label: string().required().max(20), positions }).required()).required()
+  }),
+  linked: object({
+    kind: kind('linked'),
+    ...named,
+    acts: string<'aperture' | 'time'>().oneOf(['aperture', 'time']).required(),
+    shape,
+    dependsOn: string().required().max(40),
+    positions: array(
+      object({ ...mark, values: array(number().nullable().defined()).required() }).required()
+    ).required()
+  })
+} as const;
+
+const eye = object({
+  place: string<'outside' | 'behind-lens'>().oneOf(['outside', 'behind-lens']).required(),
+  believesIso: number().required()
+}).required();
+const PROGRAM_SHAPES = {
+  manual: object({ kind: kind('manual') }),
+  'automatic-time': object({
+    kind: kind('automatic-time'),
+    shortestSeconds: number().required(),
+    longestSeconds: number().required(),
+    inLowLight: string<'closes' | 'locks'>().oneOf(['closes', 'locks']).required(),
+    eye
+  }),
+  'automatic-aperture': object({
+    kind: kind('automatic-aperture'),
+    widestFNumber: number().required(),
+    smallestFNumber: number().required(),
+    eye
+  }),
+  program: object({
+    kind: kind('program'),
+    points: array(
+      object({ fNumber: number().required(), seconds: number().required() }).required()
+    ).required(),
+    eye
+  })
+} as const;
 
 function kindOf(value: unknown): unknown {
   return typeof value === 'object' && value !== null && 'kind' in value ? value.kind : undefined;
 }
 
-/** A camera's controls as JSON. */
+/** A camera's controls as JSON, told apart by `kind`. */
 export const controlsSchema = array(
-  lazy((value: unknown) => (kindOf(value) === 'fixed' ? fixedControl : markedControl))
+  lazy((value: unknown) => {
+    const name = kindOf(value);
+    const { fixed, marked, geared, linked } = CONTROL_SHAPES;
+    return name === 'fixed' ? fixed : name === 'geared' ? geared : name === 'linked' ? linked : marked;
+  })
 ).required();
+
+/** Who sets the exposure, as JSON, told apart by `kind`. */
+export const programSchema = lazy((value: unknown) => {
+  const name = kindOf(value);
+  if (name === 'automatic-time') return PROGRAM_SHAPES['automatic-time'];
+  if (name === 'automatic-aperture') return PROGRAM_SHAPES['automatic-aperture'];
+  return name === 'program' ? PROGRAM_SHAPES.program : PROGRAM_SHAPES.manual;
+});
 
 /** Frame formats as JSON. */
 export const formatsSchema = array(string().oneOf(FRAME_FORMATS).required()).required();
 
+/** A whole camera in a request body. */
+export const cameraSchema = object({
+  id: string().required().max(64),
+  name: string().required().max(80),
+  formats: formatsSchema,
+  focalMm: number().required(),
+  condition: string().oneOf(CONDITIONS).required(),
+  handHeldSeconds: number().nullable().defined(),
+  controls: controlsSchema,
+  program: programSchema,
+  biasStops: number().min(-10).max(10).required()
+}).required();
+
+/** The camera of a checked body: null distances become infinite. */
+export function cameraFrom(body: InferType<typeof cameraSchema>): Camera {
+  return { ...body, controls: body.controls.map(controlFrom), program: body.program };
+}
+
 /** Reads stored controls. @throws {ValidationError} when they are not controls */
 export function controlsFromJson(text: string): readonly Control[] {
-  const controls = controlsSchema.validateSync(JSON.parse(text), { strict: true });
-  return controls.map((c): Control => {
-    const { id, label, acts } = c;
-    return c.kind === 'fixed'
-      ? { kind: 'fixed', id, label, acts, position: positionFrom(c.position) }
-      : { kind: 'marked', id, label, acts, shape: c.shape, positions: c.positions.map(positionFrom) };
-  });
+  return controlsSchema.validateSync(JSON.parse(text), { strict: true }).map(controlFrom);
+}
+
+/** Reads a stored program. @throws {ValidationError} when it is none */
+export function programFromJson(text: string): Program {
+  return programSchema.validateSync(JSON.parse(text), { strict: true });
+}
+
+/** Reads a stored condition. @throws {RangeError} when it is none */
+export function conditionFromText(text: string): CameraCondition {
+  const condition = CONDITIONS.find((c) => c === text);
+  if (!condition) throw new RangeError(`condition must be one of ${CONDITIONS.join(', ')}, got ${text}`);
+  return condition;
 }
 
 /** Reads stored formats. @throws {ValidationError} when they are not formats */
 export function formatsFromJson(text: string): readonly FrameFormat[] {
   return formatsSchema.validateSync(JSON.parse(text), { strict: true });
+}
+
+type ControlBody = InferType<typeof controlsSchema>[number];
+
+function controlFrom(c: ControlBody): Control {
+  switch (c.kind) {
+    case 'fixed':
+      return { ...c, position: positionFrom(c.position) };
+    case 'marked':
+      return { ...c, positions: c.positions.map(positionFrom) };
+    case 'geared':
+      return {
+        ...c,
+        gears: c.gears.map((g) => ({ label: g.label, positions: g.positions.map(positionFrom) }))
+      };
+    case 'linked':
+      return c;
+    default:
+      return assertNever(c);
+  }
 }
 
 function positionFrom(p: InferType<typeof position>): Position {

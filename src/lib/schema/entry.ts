@@ -1,5 +1,6 @@
 // The first form: a camera by what it has, and the film in it. Texts in, a camera and a film out, or a fault per field.
-import { cameraFaults, type Camera } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import { cameraFaults } from '#core/camera/faults.ts';
 import { enterCamera, type EnteredControls } from '#core/camera/enter.ts';
 import { FILM_KINDS, FRAME_FORMATS, TYPICAL_RANGE, type Film } from '#core/film/film.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';

@@ -1,6 +1,6 @@
 // Words for refusals that the core gives as data: what was wrong, what came, and what would be accepted.
 import type { FilmFault } from '#core/film/faults.ts';
-import type { CameraFault } from '#core/camera/camera.ts';
+import type { CameraFault } from '#core/camera/faults.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
 import type { QuantityError, QuantityKind } from '#core/units/quantity-error.ts';
@@ -44,6 +44,18 @@ export function explainCameraFault(fault: CameraFault): string {
       return `“${fault.control}” has no positions. Enter at least one mark.`;
     case 'bad-value':
       return `“${fault.mark}” on “${fault.control}” has no usable value.`;
+    case 'unwanted-control':
+      return `This camera sets the ${fault.acts} by itself, so it has no control for it.`;
+    case 'missing-cell':
+      return `“${fault.mark}” on “${fault.control}” lacks a value for a position of the other control.`;
+    case 'unknown-link':
+      return `“${fault.control}” depends on a control that the camera does not have.`;
+    case 'limits-reversed':
+      return 'The camera’s limits are reversed: the shortest time must be below the longest, the widest opening before the smallest.';
+    case 'line-runs-backwards':
+      return `Point ${fault.point + 1} of the program line runs backwards: from point to point the opening may only close and the time only shorten.`;
+    case 'bad-speed':
+      return `ISO ${fault.iso} is no film speed. Give a number from 0.1 to 102400.`;
     case 'too-many':
       return `These controls make ${fault.count} settings; at most 2000 are taken.`;
     case 'no-focal-length':

@@ -1,8 +1,7 @@
 // Cameras in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
-import type { Camera, CameraCondition } from '#core/camera/camera.ts';
-import { CONDITION_SD } from '#core/camera/camera.ts';
-import { controlsFromJson, formatsFromJson } from '#schema/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import { conditionFromText, controlsFromJson, formatsFromJson, programFromJson } from '#schema/camera.ts';
 
 interface CameraRow {
   readonly id: string;
@@ -12,6 +11,8 @@ interface CameraRow {
   readonly hand_held_seconds: number | null;
   readonly formats: string;
   readonly controls: string;
+  readonly program: string;
+  readonly bias_stops: number;
   readonly revision: number;
 }
 
@@ -27,18 +28,13 @@ function fromRow(row: CameraRow): StoredCamera {
     name: row.name,
     formats: formatsFromJson(row.formats),
     focalMm: row.focal_mm,
-    condition: conditionFrom(row.condition),
+    condition: conditionFromText(row.condition),
     handHeldSeconds: row.hand_held_seconds,
-    controls: controlsFromJson(row.controls)
+    controls: controlsFromJson(row.controls),
+    program: programFromJson(row.program),
+    biasStops: row.bias_stops
   };
   return { camera, revision: row.revision };
-}
-
-function conditionFrom(text: string): CameraCondition {
-  const known: readonly CameraCondition[] = ['automatic', 'mechanical', 'old', 'unsure'];
-  const condition = known.find((c) => c === text && c in CONDITION_SD);
-  if (!condition) throw new RangeError(`condition must be one of ${known.join(', ')}, got ${text}`);
-  return condition;
 }
 
 /** The cameras of a database. */
@@ -46,8 +42,8 @@ export function cameraRepository(db: Database) {
   const all = db.prepare<[], CameraRow>('select * from camera order by created_at, name');
   const one = db.prepare<[string], CameraRow>('select * from camera where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into camera (id, name, focal_mm, condition, hand_held_seconds, formats, controls, created_at)
-     values (:id, :name, :focalMm, :condition, :handHeldSeconds, :formats, :controls, :createdAt)`
+    `insert into camera (id, name, focal_mm, condition, hand_held_seconds, formats, controls, program, bias_stops, created_at)
+     values (:id, :name, :focalMm, :condition, :handHeldSeconds, :formats, :controls, :program, :biasStops, :createdAt)`
   );
   return {
     list: (): readonly Camera[] => all.all().map((row) => fromRow(row).camera),
@@ -57,11 +53,12 @@ export function cameraRepository(db: Database) {
     },
     /** Stores a new camera; its faults are the caller's to check. */
     add: (camera: Camera, createdAt: string): void => {
-      const { formats, controls } = camera;
+      const { formats, controls, program } = camera;
       insert.run({
         ...camera,
         formats: JSON.stringify(formats),
         controls: JSON.stringify(controls),
+        program: JSON.stringify(program),
         createdAt
       });
     }

@@ -1,6 +1,7 @@
 // What every page shares: the pair in hand and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
-import { cameraFaults, type Camera } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import { cameraFaults } from '#core/camera/faults.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
 import { settingOf, type Choice } from '#core/camera/setting.ts';
@@ -12,7 +13,8 @@ import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { bestSetting } from '#core/match/rank.ts';
 import { reachOf, type Reach } from '#core/match/reach.ts';
-import { judge, type Situation, type Verdict } from '#core/match/verdict.ts';
+import type { Situation } from '#core/match/situation.ts';
+import { judge, type Verdict } from '#core/match/verdict.ts';
 
 /** A pair with the light on it: what the verdict and the light rule are made from. */
 export interface Judged {

@@ -5,7 +5,7 @@
   import ShadowChooser from '#ui/light/ShadowChooser.svelte';
   import LogButton from '#ui/LogButton.svelte';
   import Figures from '#ui/text/Figures.svelte';
-  import { sayFailure, sayInstruction, sayReason, saySpeeds, sayValues } from '#ui/text/say.ts';
+  import { sayFailure, sayInstruction, sayReason, saySpeeds, sayExposure } from '#ui/text/say.ts';
   import Chance from '#ui/verdict/Chance.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
@@ -37,7 +37,7 @@
                 >
               {/each}
             </p>
-            <p class="values">That gives <Figures text={sayValues(judged.shown.setting)} /></p>
+            <p class="values"><Figures text={sayExposure(judged.pair.camera, judged.shown.exposure)} /></p>
           </div>
           <Chance {judged} />
         </div>

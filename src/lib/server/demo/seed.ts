@@ -1,5 +1,6 @@
 // Fills an empty database with the demonstration kit and its first frames.
 import type { Database } from 'better-sqlite3';
+import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import { choiceFromShadow, type LightChoice } from '#core/light/choice.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
@@ -7,7 +8,12 @@ import { cameraRepository } from '../cameras.ts';
 import { filmRepository } from '../films.ts';
 import { loadRepository } from '../loads.ts';
 import { logbook } from '../logbook.ts';
-import { DEMO_CAMERAS, DEMO_FILMS } from './kit.ts';
+import { CAMERAS_BY_HAND } from './by-hand.ts';
+import { CAMERAS_BY_THEMSELVES } from './by-themselves.ts';
+import { DEMO_FILMS } from './films.ts';
+
+/** Cameras of the demonstration: one of each of twelve kinds. */
+export const DEMO_CAMERAS: readonly Camera[] = [...CAMERAS_BY_HAND, ...CAMERAS_BY_THEMSELVES];
 
 const DAY = '2026-09-12T';
 
@@ -44,6 +50,22 @@ const BOX_FRAMES = [
   frame('13:15:00Z', 'none', {}, 'Rope store, grey sky')
 ];
 
+/** What is in which camera: camera, film, frames. */
+const LOADED = [
+  ['corvane', 'heliodor', 36],
+  ['thimble', 'lantern', 27],
+  ['arclight', 'tidewater', 20],
+  ['farrier', 'soot', 10],
+  ['ticker', 'reel', 30],
+  ['lathe', 'lantern', 12],
+  ['heron', 'minutepack', 8],
+  ['pelican', 'slowpack', 8],
+  ['brisk', 'minutepack', 8],
+  ['gemel', 'minutepack', 8],
+  ['pebble', 'saltmarsh', 8],
+  ['marigold', 'tidewater', 12]
+] as const;
+
 /** Stores the kit, loads each camera and logs the first frames; leaves a database that has cameras alone. */
 export function seedDemo(db: Database): void {
   const cameras = cameraRepository(db);
@@ -51,13 +73,12 @@ export function seedDemo(db: Database): void {
   const films = filmRepository(db);
   const loads = loadRepository(db);
   db.transaction(() => {
-    DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, `${DAY}06:00:0${i}Z`));
+    DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, `${DAY}06:00:${String(i).padStart(2, '0')}Z`));
     DEMO_FILMS.forEach((film, i) => films.add(film, `${DAY}06:00:0${i}Z`));
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
       loads.add({ id, cameraId, filmId, framesTotal, loadedAt: `${DAY}07:00:00Z`, finishedAt: null });
-    load('demo-load-corvane', 'demo-corvane', 'demo-heliodor', 36);
-    load('demo-load-pebble', 'demo-pebble', 'demo-saltmarsh', 8);
-    load('demo-load-marigold', 'demo-marigold', 'demo-tidewater', 12);
+    for (const [camera, film, frames] of LOADED)
+      load(`demo-load-${camera}`, `demo-${camera}`, `demo-${film}`, frames);
     loads.takeInHand('demo-load-marigold');
     logAll(db, 'demo-load-marigold', TOY_FRAMES);
     logAll(db, 'demo-load-pebble', BOX_FRAMES);

@@ -10,9 +10,9 @@ export function sayMarks(camera: Camera, choice: Choice): string {
   const marks = camera.controls
     .filter((c) => positionsOf(c).length > 1)
     .flatMap((c) => positionAt(c, choice)?.mark ?? []);
-  const setting = settingOf(camera, choice);
   if (marks.length > 0) return marks.join(' · ');
-  return setting ? sayValues(setting) : 'as the camera was then';
+  const { fNumber = null, seconds = null } = settingOf(camera, choice) ?? {};
+  return fNumber !== null && seconds !== null ? sayValues({ fNumber, seconds }) : 'nothing to set';
 }
 
 /** The light in short: "soft edge, LV 13⅔". */

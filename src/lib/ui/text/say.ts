@@ -1,5 +1,6 @@
 // What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
-import { positionsOf, type Camera, type Control } from '#core/camera/camera.ts';
+import { positionCount, type Camera, type Control } from '#core/camera/camera.ts';
+import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { LightChoice } from '#core/light/choice.ts';
@@ -11,7 +12,7 @@ import type { FittingSpeeds } from '#core/match/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/match/reach.ts';
 import type { Verdict } from '#core/match/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
-import { markOfFNumber, markOfSeconds } from '#core/units/series.ts';
+import { markOfFNumber, markOfSeconds, nearestTimeMark } from '#core/units/series.ts';
 import { formatShutter } from '#core/units/shutter.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 
@@ -42,7 +43,7 @@ export function sayVerdict(verdict: Verdict): string {
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
 function instructionParts(camera: Camera, setting: Setting): readonly string[] {
   return camera.controls.flatMap((control) => {
-    if (control.acts === 'focus' || positionsOf(control).length < 2) return [];
+    if (control.acts === 'focus' || positionCount(control) < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
     const noun = control.label.split(' ').at(-1) ?? control.label;
     return [`${noun} to ${mark}`];
@@ -56,9 +57,22 @@ export function sayInstruction(camera: Camera, setting: Setting): readonly strin
   return parts.map((p, i) => (i === 0 ? p.charAt(0).toUpperCase() + p.slice(1) : p));
 }
 
-/** What the camera gives, in numbers: "That is f/7.4 for ¹⁄₈₅ s." */
-export function sayValues(setting: Setting): string {
-  return `${formatFNumber(markOfFNumber(setting.fNumber))} for ${sayTime(setting.seconds)}`;
+/** What the film gets, in numbers: "f/7.4 for ¹⁄₈₅ s". */
+export function sayValues({ fNumber, seconds }: Pick<Exposure, 'fNumber' | 'seconds'>): string {
+  return `${formatFNumber(markOfFNumber(fNumber))} for ${sayTime(seconds)}`;
+}
+
+/** What happens then, and who does it: "That gives …", or what the camera does by itself and where it meets its limit. */
+export function sayExposure(camera: Camera, exposure: Exposure): string {
+  if (camera.program.kind === 'manual') return `That gives ${sayValues(exposure)}`;
+  const timed = camera.program.kind === 'automatic-time';
+  const near = nearestTimeMark(exposure.seconds, 'full');
+  const given = timed
+    ? `The camera times it: about ${sayTime(exposure.seconds > 0.3 ? exposure.seconds : near)} at ${formatFNumber(markOfFNumber(exposure.fNumber))}`
+    : `The camera takes about ${formatFNumber(exposure.fNumber)} for ${sayTime(exposure.seconds)}`;
+  if (exposure.limit === 'bright') return `${given}, and can go no shorter or smaller`;
+  if (exposure.limit === 'dark') return `${given}, and can go no longer or wider`;
+  return exposure.seconds >= 0.5 ? `${given}; you will hear it` : given;
 }
 
 /** A time with its unit. */
@@ -74,6 +88,10 @@ export function sayPosition(control: Control, value: number): string {
       return formatFNumber(markOfFNumber(value));
     case 'time':
       return sayTime(value);
+    case 'compensation':
+      return value === 0 ? 'as it comes' : `${formatStops(value)} ${value > 0 ? 'lighter' : 'darker'}`;
+    case 'dial':
+      return `ISO ${value}`;
     case 'focus':
       return value === Infinity ? 'far away' : `${formatFNumberDigits(value)} m`;
   }
@@ -105,7 +123,7 @@ export function saySlack(verdict: Verdict): string {
 }
 
 /** What a term of the sum is called. */
-export function termName(term: TermKind, film: Film, setting: Setting): string {
+export function termName(term: TermKind, film: Film, verdict: Verdict): string {
   switch (term) {
     case 'light':
       return 'Light';
@@ -116,7 +134,19 @@ export function termName(term: TermKind, film: Film, setting: Setting): string {
     case 'age':
       return 'Age of the film';
     case 'setting':
-      return `Camera, ${sayValues(setting)}`;
+      return `Camera, ${sayValues(verdict.exposure)}`;
+    case 'eye':
+      return 'Subject against what the eye sees';
+    case 'film-over-dial':
+      return `Film ISO ${film.iso}, camera set for ${verdict.setting.dialIso ?? film.iso}`;
+    case 'compensation':
+      return verdict.setting.compensationStops > 0 ? 'Lighten' : 'Darken';
+    case 'limit':
+      return `Beyond the camera’s limit, ${sayTime(verdict.exposure.seconds)}`;
+    case 'bias':
+      return 'This camera’s own error';
+    case 'eye-filter':
+      return 'Filter over the eye';
     case 'filter':
       return 'Filter';
     case 'close-focus':
@@ -128,6 +158,9 @@ export function termName(term: TermKind, film: Film, setting: Setting): string {
 
 /** A condition that does not hold, with its cure. */
 export function sayFailure(failure: Failure): string {
+  if (failure.condition === 'locked') {
+    return `The shutter locks: this is less light than its ${sayTime(failure.longestSeconds)} can serve. Find more light or use flash.`;
+  }
   const limit = sayTime(failure.limitSeconds);
   return `${sayTime(failure.seconds)} is long to hold by hand (${limit} at most): put the camera on something.`;
 }

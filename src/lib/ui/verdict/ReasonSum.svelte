@@ -15,7 +15,7 @@
   <tbody>
     {#each sum.terms as term (term.term)}
       <tr>
-        <th scope="row"><Figures text={termName(term.term, judged.pair.film, judged.shown.setting)} /></th>
+        <th scope="row"><Figures text={termName(term.term, judged.pair.film, judged.shown)} /></th>
         <td><Figures text={formatSignedThirds(term.stops)} /></td>
       </tr>
     {/each}

@@ -1,0 +1,101 @@
+// What a camera does by itself: from the exposure value it wants to the aperture and time it gives, clipped at its limits.
+// Along every program the exposure value given is the wanted one held between two limits; only its split differs.
+import { evFromSetting } from '../light/lv.ts';
+import type { Camera, ProgramPoint } from './camera.ts';
+import type { Setting } from './setting.ts';
+
+/** An aperture and time. */
+export interface Exposure {
+  readonly fNumber: number;
+  readonly seconds: number;
+  /** log2(N²/t). */
+  readonly ev: number;
+  /** Whether a limit was hit: too little light for the longest time, or too much for the shortest. */
+  readonly limit: 'none' | 'dark' | 'bright';
+}
+
+/** The exposure values a setting can give. Manual settings give one: min = max. */
+export interface EvRange {
+  readonly min: number;
+  readonly max: number;
+}
+
+/**
+ * The least and greatest exposure value that a setting can give.
+ * @throws {RangeError} for a setting that lacks what the program needs (see camera/faults.ts)
+ */
+export function evRange(camera: Camera, setting: Setting): EvRange {
+  const { program } = camera;
+  switch (program.kind) {
+    case 'manual': {
+      const ev = evFromSetting(setting.fNumber ?? NaN, setting.seconds ?? NaN);
+      return { min: ev, max: ev };
+    }
+    case 'automatic-time': {
+      const fNumber = setting.fNumber ?? NaN;
+      return {
+        min: evFromSetting(fNumber, program.longestSeconds),
+        max: evFromSetting(fNumber, program.shortestSeconds)
+      };
+    }
+    case 'automatic-aperture': {
+      const seconds = setting.seconds ?? NaN;
+      return {
+        min: evFromSetting(program.widestFNumber, seconds),
+        max: evFromSetting(program.smallestFNumber, seconds)
+      };
+    }
+    case 'program': {
+      const evs = program.points.map((p) => evFromSetting(p.fNumber, p.seconds));
+      return { min: evs[0] ?? NaN, max: evs.at(-1) ?? NaN };
+    }
+  }
+}
+
+/**
+ * What the camera gives when it wants an exposure value; a manual camera gives what was set, whatever is wanted.
+ * @param wantedEv the exposure value asked for
+ */
+export function respond(camera: Camera, setting: Setting, wantedEv: number): Exposure {
+  const range = evRange(camera, setting);
+  const ev = Math.min(range.max, Math.max(range.min, wantedEv));
+  const manual = camera.program.kind === 'manual';
+  const limit = manual || wantedEv === ev ? 'none' : wantedEv > ev ? 'bright' : 'dark';
+  return { ...split(camera, setting, ev), ev, limit };
+}
+
+function split(camera: Camera, setting: Setting, ev: number): ProgramPoint {
+  switch (camera.program.kind) {
+    case 'manual':
+      return { fNumber: setting.fNumber ?? NaN, seconds: setting.seconds ?? NaN };
+    case 'automatic-time': {
+      const fNumber = setting.fNumber ?? NaN;
+      return { fNumber, seconds: (fNumber * fNumber) / 2 ** ev };
+    }
+    case 'automatic-aperture': {
+      const seconds = setting.seconds ?? NaN;
+      return { fNumber: Math.sqrt(seconds * 2 ** ev), seconds };
+    }
+    case 'program':
+      return alongLine(camera.program.points, ev);
+  }
+}
+
+/** Between two points both aperture and time move by equal stops. */
+function alongLine(points: readonly ProgramPoint[], ev: number): ProgramPoint {
+  for (const [i, b] of points.entries()) {
+    const a = points[i - 1];
+    const evB = evFromSetting(b.fNumber, b.seconds);
+    if (ev > evB || !a) {
+      if (!a && ev <= evB) return b;
+      continue;
+    }
+    const evA = evFromSetting(a.fNumber, a.seconds);
+    const share = (ev - evA) / (evB - evA);
+    return {
+      fNumber: a.fNumber * (b.fNumber / a.fNumber) ** share,
+      seconds: a.seconds * (b.seconds / a.seconds) ** share
+    };
+  }
+  return points.at(-1) ?? { fNumber: NaN, seconds: NaN };
+}

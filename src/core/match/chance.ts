@@ -1,0 +1,119 @@
+// The chance that a frame's error falls in a window. Set by hand it is closed form. On a camera that sets itself the
+// reading x = LV + o + w comes before the clip; between the points where the camera's answer bends, error and reading are
+// jointly normal, so the chance is a sum of bivariate normal rectangles, exact to their 1e-12.
+import { evRange } from '../camera/respond.ts';
+import { reciprocityKinks, reciprocityStops } from '../film/reciprocity.ts';
+import type { StopWindow } from '../film/window.ts';
+import { bivariateRectangle } from '../numeric/bivariate.ts';
+import { normalBetween } from '../numeric/normal.ts';
+import { respond } from '../camera/respond.ts';
+import type { Setting } from '../camera/setting.ts';
+import { constantStops, errorOfFrame, sumTerms, wantedEv } from './delta.ts';
+import { circumstancesOf, spreadOf, type Situation } from './situation.ts';
+
+/** A stretch of wanted exposure values in which EVset − r(t) = alpha + beta·EV. */
+interface Piece {
+  readonly from: number;
+  readonly to: number;
+  readonly alpha: number;
+  readonly beta: number;
+}
+
+/** Chance 0…1 that the error of a setting falls in the window. */
+export function chanceWithin(situation: Situation, setting: Setting, window: StopWindow): number {
+  const { camera, film, light } = situation;
+  const { readingSd, afterSd } = spreadOf(situation);
+  const circumstances = circumstancesOf(situation);
+  if (camera.program.kind === 'manual') {
+    const delta = sumTerms(errorOfFrame(camera, film, setting, light.lv, circumstances).terms);
+    return normalBetween(delta, Math.hypot(light.sdStops, afterSd), window.lo, window.hi);
+  }
+  const constant = light.lv + constantStops(camera, film, setting, circumstances);
+  const meanWanted = wantedEv(camera, setting, light.lv + circumstances.eyeOffsetStops, circumstances);
+  const wantedSd = Math.hypot(light.sdStops, readingSd);
+  let chance = 0;
+  for (const piece of piecesOf(situation, setting)) {
+    const mean = constant - piece.alpha - piece.beta * meanWanted;
+    const lightVariance = light.sdStops ** 2;
+    const variance =
+      lightVariance + piece.beta ** 2 * wantedSd ** 2 - 2 * piece.beta * lightVariance + afterSd ** 2;
+    const sd = Math.sqrt(Math.max(0, variance));
+    const covariance = lightVariance - piece.beta * wantedSd ** 2;
+    chance += pieceChance(piece, { mean, sd, meanWanted, wantedSd, covariance }, window);
+  }
+  return Math.min(1, Math.max(0, chance));
+}
+
+interface Joint {
+  readonly mean: number;
+  readonly sd: number;
+  readonly meanWanted: number;
+  readonly wantedSd: number;
+  readonly covariance: number;
+}
+
+/** Beyond this many sds nothing that shows is left (2e-16). */
+const FAR = 8.2;
+
+function pieceChance(piece: Piece, joint: Joint, window: StopWindow): number {
+  const { mean, sd, meanWanted, wantedSd, covariance } = joint;
+  if (wantedSd === 0) {
+    const here = meanWanted > piece.from && meanWanted <= piece.to;
+    return here ? normalBetween(mean, sd, window.lo, window.hi) : 0;
+  }
+  const from = (piece.from - meanWanted) / wantedSd;
+  const to = (piece.to - meanWanted) / wantedSd;
+  if (from > FAR || to < -FAR) return 0;
+  if (sd === 0) return mean >= window.lo && mean <= window.hi ? normalBetween(0, 1, from, to) : 0;
+  if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
+  const r = Math.min(1, Math.max(-1, covariance / (wantedSd * sd)));
+  return bivariateRectangle(from, to, (window.lo - mean) / sd, (window.hi - mean) / sd, r);
+}
+
+/** The pieces between the limits and the bends of the film's long-exposure loss, ascending over −∞…∞. */
+function piecesOf(situation: Situation, setting: Setting): readonly Piece[] {
+  const { camera, film } = situation;
+  const range = evRange(camera, setting);
+  const value = (ev: number): number => {
+    const exposure = respond(camera, setting, ev);
+    return exposure.ev - reciprocityStops(film.reciprocity, exposure.seconds);
+  };
+  const bends = [range.min, range.max, ...reciprocityBends(situation, setting, range.min, range.max)];
+  const sorted = [...new Set(bends)].sort((a, b) => a - b);
+  const pieces: Piece[] = [{ from: -Infinity, to: range.min, alpha: value(range.min), beta: 0 }];
+  sorted.slice(1).forEach((to, i) => {
+    const from = sorted[i] ?? to;
+    const beta = (value(to) - value(from)) / (to - from);
+    pieces.push({ from, to, alpha: value(from) - beta * from, beta });
+  });
+  pieces.push({ from: range.max, to: Infinity, alpha: value(range.max), beta: 0 });
+  return pieces;
+}
+
+/** Wanted exposure values inside the limits at which the film's loss, or a program line's time, bends. */
+function reciprocityBends(
+  situation: Situation,
+  setting: Setting,
+  min: number,
+  max: number
+): readonly number[] {
+  const { camera, film } = situation;
+  const secondsAt = (ev: number): number => respond(camera, setting, ev).seconds;
+  const corners =
+    camera.program.kind === 'program'
+      ? camera.program.points.map((p) => Math.log2(p.fNumber ** 2 / p.seconds))
+      : [];
+  // the time only shortens as the camera wants more: each kink is crossed once
+  const kinks = reciprocityKinks(film.reciprocity).flatMap((kink) => {
+    if (!(secondsAt(min) > kink && secondsAt(max) < kink)) return [];
+    let [lo, hi] = [min, max];
+    while (hi - lo > 1e-12 * Math.max(1, Math.abs(hi))) {
+      const middle = (lo + hi) / 2;
+      if (middle === lo || middle === hi) break;
+      if (secondsAt(middle) > kink) lo = middle;
+      else hi = middle;
+    }
+    return [(lo + hi) / 2];
+  });
+  return [...corners, ...kinks].filter((ev) => ev > min && ev < max);
+}

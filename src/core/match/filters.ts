@@ -1,0 +1,44 @@
+// Filters and where they sit: what they take from the film and what they take from the camera's eye.
+import type { Camera } from '../camera/camera.ts';
+
+/** Where a filter sits. `pack`: between lens and film, as a sheet on the film pack. */
+export type FilterPlace = 'lens' | 'lens-and-eye' | 'pack' | 'eye';
+
+/** A filter as used. */
+export interface Filter {
+  readonly name: string;
+  /** Stops it takes, ≥ 0. */
+  readonly stops: number;
+  readonly place: FilterPlace;
+}
+
+/** Stops in a unit of optical density: log2(10) ≈ 3.32. */
+export const STOPS_PER_DENSITY = Math.log2(10);
+
+/** Stops of a density D ≥ 0: D·log2(10). @throws {RangeError} below 0 */
+export function stopsFromDensity(density: number): number {
+  if (!(density >= 0 && Number.isFinite(density)))
+    throw new RangeError(`density must be 0 or more, got ${density}`);
+  return density * STOPS_PER_DENSITY;
+}
+
+/** Stops of a filter factor ≥ 1 (times the exposure): log2. @throws {RangeError} below 1 */
+export function stopsFromFactor(factor: number): number {
+  if (!(factor >= 1 && Number.isFinite(factor)))
+    throw new RangeError(`factor must be 1 or more, got ${factor}`);
+  return Math.log2(factor);
+}
+
+/** Stops taken from the film. */
+export function filmFilterStops(filters: readonly Filter[]): number {
+  return filters.reduce((sum, f) => sum + (f.place === 'eye' ? 0 : f.stops), 0);
+}
+
+/** Stops taken from the camera's eye: one behind the lens also sees what is on the lens, but not the pack. */
+export function eyeFilterStops(camera: Camera, filters: readonly Filter[]): number {
+  const { program } = camera;
+  if (program.kind === 'manual') return 0;
+  const sees = (place: FilterPlace): boolean =>
+    place === 'eye' || place === 'lens-and-eye' || (place === 'lens' && program.eye.place === 'behind-lens');
+  return filters.reduce((sum, f) => sum + (sees(f.place) ? f.stops : 0), 0);
+}

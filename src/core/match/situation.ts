@@ -1,0 +1,53 @@
+// All that a question to the engine is about: the pair, the light, the subject, and how sure each of them is.
+import { CONDITION_SD, type Camera } from '../camera/camera.ts';
+import type { Film } from '../film/film.ts';
+import type { Contrast } from '../light/contrast.ts';
+import type { LightValue } from '../light/lv.ts';
+import { PLAIN, type Circumstances } from './delta.ts';
+
+/** Spread from frame to frame that is always there, one sd in stops. Common practice, no source. */
+export const FRAME_SD = 0.15;
+
+/** How far the eye's light strays from the subject's, one sd in stops. Common practice, no source. */
+export const EYE_SD = { even: 0.3, uneven: 0.8 } as const;
+
+/** What is asked about. */
+export interface Situation {
+  readonly camera: Camera;
+  readonly film: Film;
+  readonly light: LightValue;
+  readonly contrast: Contrast;
+  /** No filter and an eye in the subject's light, if left out. */
+  readonly circumstances?: Circumstances;
+  /** Whether the light where the eye looks is even; even if left out. */
+  readonly scene?: keyof typeof EYE_SD;
+}
+
+/** Spreads beside the light's own, one sd in stops. */
+export interface Spread {
+  /** Of the camera's reading against the subject's light, before the clip; 0 on manual cameras. */
+  readonly readingSd: number;
+  /** Of what comes after: shutter, aperture, film. */
+  readonly afterSd: number;
+}
+
+/** The circumstances of a situation. */
+export function circumstancesOf(situation: Situation): Circumstances {
+  return situation.circumstances ?? PLAIN;
+}
+
+/** How sure camera and film are. On a camera that sets itself its condition is that of its cell. */
+export function spreadOf(situation: Situation): Spread {
+  const { camera, film } = situation;
+  const own = CONDITION_SD[camera.condition];
+  const after = Math.hypot(FRAME_SD, film.sdStops);
+  if (camera.program.kind === 'manual') return { readingSd: 0, afterSd: Math.hypot(own, after) };
+  return { readingSd: Math.hypot(EYE_SD[situation.scene ?? 'even'], own), afterSd: after };
+}
+
+/** One sd of the error of a frame at its mean, stops: inside its limits a camera that sets itself cancels the light's part. */
+export function errorSd(situation: Situation, limited: boolean): number {
+  const { readingSd, afterSd } = spreadOf(situation);
+  const manual = situation.camera.program.kind === 'manual';
+  return Math.hypot(afterSd, manual || limited ? situation.light.sdStops : readingSd);
+}

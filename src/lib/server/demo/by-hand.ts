@@ -1,0 +1,135 @@
+// Demonstration cameras that are set by hand or not at all. Names and numbers are invented.
+import type { Camera, Control, ControlShape, MarkSymbol, Position } from '#core/camera/camera.ts';
+import { formatFNumberDigits } from '#core/units/aperture.ts';
+import { exactFNumber, exactSeconds } from '#core/units/series.ts';
+
+/** A position with its mark. */
+export const at = (mark: string, value: number, symbol: MarkSymbol | null = null): Position => ({
+  mark,
+  symbol,
+  value
+});
+
+/** A control with one value. */
+export const one = (acts: 'aperture' | 'time', label: string, mark: string, value: number): Control => ({
+  ...{ kind: 'fixed', id: acts, label, acts },
+  position: at(mark, value)
+});
+
+/** A control with positions to choose from. */
+export const many = (
+  acts: Exclude<Control['acts'], 'dial'> | 'dial',
+  label: string,
+  shape: ControlShape,
+  positions: readonly Position[]
+): Control => ({ kind: 'marked', id: acts, label, acts, shape, positions });
+
+/** An aperture ring of full-stop marks. */
+export const ring = (marks: readonly number[]): Control =>
+  many(
+    'aperture',
+    'aperture ring',
+    'ring',
+    marks.map((m) => at(formatFNumberDigits(m), exactFNumber(m, 'full')))
+  );
+
+const times = (denominators: readonly number[]): readonly Position[] =>
+  denominators.map((d) => at(String(d), exactSeconds(1 / d, 'full')));
+
+const distances = (...metres: readonly number[]): Control =>
+  many('focus', 'focus ring', 'ring', [...metres.map((m) => at(`${m} m`, m)), at('∞', Infinity)]);
+
+const byHand = { program: { kind: 'manual' }, biasStops: 0 } as const;
+
+/** Cameras without a cell of their own. */
+export const CAMERAS_BY_HAND: readonly Camera[] = [
+  {
+    ...{
+      id: 'demo-marigold',
+      name: 'Marigold 6',
+      formats: ['roll-6x6'],
+      focalMm: 64,
+      condition: 'mechanical'
+    },
+    ...{ handHeldSeconds: null, ...byHand },
+    controls: [
+      many('aperture', 'aperture lever', 'lever', [at('sun', 12.3, 'sun'), at('cloud', 7.4, 'cloud')]),
+      one('time', 'shutter', 'N', 1 / 85),
+      many('focus', 'focus ring', 'ring', [
+        at('1.2 m', 1.2, 'person'),
+        at('2.5 m', 2.5, 'people'),
+        at('5 m', 5, 'group'),
+        at('∞', Infinity, 'mountain')
+      ])
+    ]
+  },
+  {
+    ...{ id: 'demo-pebble', name: 'Pebble box', formats: ['roll-6x9'], focalMm: 104, condition: 'old' },
+    ...{ handHeldSeconds: 1 / 30, ...byHand },
+    controls: [one('aperture', 'opening', 'one hole', 13.2), one('time', 'shutter', 'I', 1 / 38)]
+  },
+  {
+    ...{ id: 'demo-corvane', name: 'Corvane 35', formats: ['135'], focalMm: 43, condition: 'mechanical' },
+    ...{ handHeldSeconds: null, ...byHand },
+    controls: [
+      ring([2.8, 4, 5.6, 8, 11, 16]),
+      many('time', 'speed wheel', 'wheel', times([1, 2, 4, 8, 15, 30, 60, 125, 250, 500]))
+    ]
+  },
+  {
+    ...{
+      id: 'demo-thimble',
+      name: 'Thimble reusable',
+      formats: ['135'],
+      focalMm: 30,
+      condition: 'mechanical'
+    },
+    ...{ handHeldSeconds: null, ...byHand },
+    controls: [one('aperture', 'lens', '', 10.5), one('time', 'shutter', '', 1 / 105)]
+  },
+  {
+    ...{
+      id: 'demo-arclight',
+      name: 'Arclight swing',
+      formats: ['135-panorama'],
+      focalMm: 29,
+      condition: 'mechanical'
+    },
+    ...{ handHeldSeconds: 1 / 12, ...byHand },
+    controls: [
+      ring([2.8, 4, 5.6, 8, 11]),
+      {
+        ...{ kind: 'geared', id: 'time', label: 'speed wheel', acts: 'time', shape: 'wheel' },
+        gears: [
+          { label: 'black', positions: times([240, 120, 60]) },
+          { label: 'red', positions: times([15, 8, 4]) }
+        ]
+      }
+    ]
+  },
+  {
+    ...{ id: 'demo-farrier', name: 'Farrier pack', formats: ['pack'], focalMm: 118, condition: 'old' },
+    ...{ handHeldSeconds: null, ...byHand },
+    controls: [
+      ring([5.6, 8, 11, 16, 22, 32]),
+      many('time', 'shutter ring', 'ring', times([1, 2, 4, 8, 15, 30, 60, 125, 250])),
+      distances(1.5, 2.5, 5)
+    ]
+  },
+  {
+    ...{ id: 'demo-ticker', name: 'Ticker 8', formats: ['cine-8'], focalMm: 12.5, condition: 'old' },
+    ...{ handHeldSeconds: 1, ...byHand },
+    controls: [ring([2, 2.8, 4, 5.6, 8, 11, 16]), one('time', 'motor', '16 pictures a second', 1 / 34)]
+  },
+  {
+    ...{
+      id: 'demo-lathe',
+      name: 'Lathe portrait',
+      formats: ['roll-6x6'],
+      focalMm: 78,
+      condition: 'mechanical'
+    },
+    ...{ handHeldSeconds: null, ...byHand },
+    controls: [ring([5.6, 8, 11, 16]), one('time', 'shutter', 'M', 1 / 90), distances(1, 2, 4)]
+  }
+];
