@@ -141,6 +141,17 @@ export interface Camera {
   readonly biasStops: number;
 }
 
+/** The gear a position of a two-gear wheel belongs to; null on every other control. */
+export function gearOf(control: Control, index: number): string | null {
+  if (control.kind !== 'geared') return null;
+  let first = 0;
+  for (const gear of control.gears) {
+    first += gear.positions.length;
+    if (index < first) return gear.label;
+  }
+  return null;
+}
+
 /** How many positions a control has; a fixed one has one. */
 export function positionCount(control: Control): number {
   switch (control.kind) {

@@ -60,6 +60,20 @@ export function allSettings(camera: Camera, present: Choice): readonly Setting[]
   return choices.flatMap((c) => settingOf(camera, c) ?? []);
 }
 
+/** Where people usually focus when nothing is known yet, metres. */
+const USUAL_DISTANCE_M = 3;
+
+/** A choice with the focus at its position nearest to three metres, if the camera has one and the choice does not say. */
+export function withUsualFocus(camera: Camera, choice: Choice): Choice {
+  const focus = controlFor(camera, 'focus');
+  if (!focus || choice[focus.id] !== undefined) return choice;
+  const distances = positionsOf(focus).map((p) => p.value);
+  // compared as 1/distance, as sharpness is; infinity is 0 then
+  const off = (m: number): number => Math.abs(1 / m - 1 / USUAL_DISTANCE_M);
+  const nearest = distances.reduce((best, m, i) => (off(m) < off(distances[best] ?? m) ? i : best), 0);
+  return { ...choice, [focus.id]: nearest };
+}
+
 /** How many controls would have to be moved; one whose place in `from` is not known does not count. */
 export function changesBetween(camera: Camera, from: Choice, to: Choice): number {
   return camera.controls.filter((c) => from[c.id] !== undefined && from[c.id] !== (to[c.id] ?? 0)).length;

@@ -16,7 +16,7 @@ export interface FittingSpeeds {
 export function fittingSpeeds(situation: Situation, present: Choice): FittingSpeeds | null {
   const tries = MARKED_SPEEDS.flatMap((iso): { iso: number; verdict: Verdict }[] => {
     const verdict = bestSetting({ ...situation, film: { ...situation.film, iso } }, present);
-    return verdict && verdict.failures.length === 0 ? [{ iso, verdict }] : [];
+    return verdict ? [{ iso, verdict }] : [];
   });
   const usable = tries.filter((t) => t.verdict.pUsable >= POSSIBLE);
   const first = usable[0];

@@ -4,7 +4,7 @@ import type { Camera } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
-import { settingOf, type Choice } from '#core/camera/setting.ts';
+import { settingOf, withUsualFocus, type Choice } from '#core/camera/setting.ts';
 import { printTone, type PrintTone } from '#core/film/print.ts';
 import { filmWindow } from '#core/film/window.ts';
 import { choiceFromShadow, READING_SD, STARTING_LIGHT, type LightChoice } from '#core/light/choice.ts';
@@ -114,7 +114,7 @@ function troubleOf(pair: Pair): string {
 
 function withFocus(camera: Camera, choice: Choice, focus: number | null): Choice {
   const control = camera.controls.find((c) => c.acts === 'focus');
-  return control && focus !== null ? { ...choice, [control.id]: focus } : choice;
+  return withUsualFocus(camera, control && focus !== null ? { ...choice, [control.id]: focus } : choice);
 }
 
 /** Makes the shared state available to every component below. */

@@ -30,11 +30,8 @@
               {hand.picked === null ? `Set your ${judged.pair.camera.name}` : 'If you set it like this'}
             </p>
             <p class="instruction" data-testid="instruction">
-              {#each sayInstruction(judged.pair.camera, judged.shown.setting) as part, i (i)}
-                <span
-                  >{#if i > 0 && !part.startsWith('Just')}<i>·</i>{/if}
-                  <Figures text={part} /></span
-                >
+              {#each sayInstruction(judged.pair.camera, judged.shown.setting) as part (part)}
+                <span><Figures text={part} /></span>
               {/each}
             </p>
             <p class="values"><Figures text={sayExposure(judged.pair.camera, judged.shown.exposure)} /></p>
@@ -133,10 +130,6 @@
   }
   .instruction span {
     white-space: nowrap;
-  }
-  .instruction i {
-    margin: 0 0.15em 0 0.1em;
-    color: var(--soft);
   }
   .values {
     color: var(--soft);

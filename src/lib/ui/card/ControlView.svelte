@@ -4,7 +4,7 @@
 
   /** A control that can be moved, drawn as it lies under the finger. */
   export interface ControlViewProps {
-    control: Extract<Control, { kind: 'marked' }>;
+    control: Exclude<Control, { kind: 'fixed' }>;
     shown: Choice;
     advised: Choice;
     present: Choice;
@@ -15,7 +15,7 @@
 <script lang="ts">
   import Figures from '../text/Figures.svelte';
   import { sayPosition } from '../text/say.ts';
-  import { drawnPositions, mustMove, standingMark } from './control.ts';
+  import { drawnPositions, mustMove, standingMark, type DrawnPosition } from './control.ts';
   import MarkSymbolDrawing from './MarkSymbol.svelte';
 
   let { control, shown, advised, present, onpick }: ControlViewProps = $props();
@@ -29,6 +29,12 @@
   );
   const was = $derived(standingMark(positions));
   let band = $state<HTMLElement>();
+
+  /** What a mark means where that cannot be seen from it: two gears look alike, a linked lever changes its meaning. */
+  function meaning(p: DrawnPosition): string {
+    if (p.gear !== null) return `${p.gear}: ${sayPosition(control, p.position.value)}`;
+    return control.kind === 'linked' ? sayPosition(control, p.position.value) : '';
+  }
 
   // a long ring is wider than a phone: keep the mark to set in sight
   $effect(() => {
@@ -69,6 +75,7 @@
               symbol={p.position.symbol}
             />{/if}
           <Figures text={p.position.mark} />
+          {#if meaning(p) !== ''}<span class="means"><Figures text={meaning(p)} /></span>{/if}
         </span>
       </label>
     {/each}
@@ -120,6 +127,11 @@
     justify-items: center;
     font-size: 1.0625rem;
     line-height: 1.15;
+  }
+  .means {
+    font-size: 0.8125rem;
+    font-weight: 400;
+    white-space: nowrap;
   }
   label.shown .engraved {
     font-weight: 750;

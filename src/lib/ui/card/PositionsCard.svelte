@@ -1,6 +1,6 @@
 <!-- The camera in hand as its own positions, with the mark to set on each. -->
 <script lang="ts">
-  import { positionsOf } from '#core/camera/camera.ts';
+  import { positionCount } from '#core/camera/camera.ts';
   import { useHand, type Judged } from '../hand.svelte.ts';
   import ControlView from './ControlView.svelte';
   import { fixedLine } from './fixed-line.ts';
@@ -8,7 +8,7 @@
   let { judged }: { judged: Judged } = $props();
   const hand = useHand();
   const movable = $derived(
-    judged.pair.camera.controls.filter((c) => c.kind === 'marked').filter((c) => positionsOf(c).length > 1)
+    judged.pair.camera.controls.filter((c) => c.kind !== 'fixed').filter((c) => positionCount(c) > 1)
   );
   const fixed = $derived(fixedLine(judged.pair.camera));
   const choice = $derived(judged.shown.setting.choice);

@@ -1,11 +1,13 @@
 // How a control stands: what the card draws for each of its positions.
-import { positionsOf, type Control, type Position } from '#core/camera/camera.ts';
+import { gearOf, positionsOf, type Control, type Position } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 
 /** One position as drawn. A position can be several of these at once. */
 export interface DrawnPosition {
   readonly index: number;
   readonly position: Position;
+  /** The gear it belongs to on a two-gear wheel, else null. */
+  readonly gear: string | null;
   /** It is the one to set now. */
   readonly shown: boolean;
   /** It is what the engine advises; drawn apart only when the person picked another. */
@@ -21,9 +23,10 @@ export function drawnPositions(
   advised: Choice,
   present: Choice
 ): readonly DrawnPosition[] {
-  return positionsOf(control).map((position, index) => ({
+  return positionsOf(control, shown).map((position, index) => ({
     index,
     position,
+    gear: gearOf(control, index),
     shown: (shown[control.id] ?? 0) === index,
     advised: (advised[control.id] ?? 0) === index,
     stands: present[control.id] === index

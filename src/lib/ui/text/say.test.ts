@@ -34,9 +34,14 @@ describe('the verdict in words', () => {
     expect(sayReason(filmWith(), verdictFor())).toBe(
       '2⅓ stops over; test film takes 1⅔ under to 4⅔ over here.'
     ));
-  test('slack on both sides', () => {
-    expect(saySlack(verdictFor())).toBe('Room for 3⅔ less light, or 2⅓ more.');
-    expect(saySlack(verdictFor(INSTANT))).toContain('less light');
+  test('how far the light may move, or what is missing', () => {
+    const room = { fallStops: 3.8, riseStops: null };
+    expect(saySlack(verdictFor(), room)).toBe(
+      'The light may fall 3⅔ stops or rise all the way before it is a coin toss.'
+    );
+    expect(saySlack(verdictFor(), null)).toContain('too unsure');
+    expect(saySlack(verdictFor(INSTANT), null)).toContain('less light on the film');
+    expect(saySlack(verdictFor(INSTANT, 5), null)).toContain('more light on the film');
   });
   test.each([
     [1, 99],
@@ -54,7 +59,7 @@ describe('the verdict in words', () => {
 describe('what to do', () => {
   test('one part per control, in the camera’s own marks', () => {
     const setting = settingOf(SCALES, { aperture: 2, time: 1 });
-    expect(setting && sayInstruction(SCALES, setting)).toEqual(['Aperture to 8', 'time to 0.00390625']);
+    expect(setting && sayInstruction(SCALES, setting)).toEqual(['Aperture to 8,', 'time to 0.00390625']);
   });
   test('nothing to set on a box camera', () =>
     expect(sayInstruction(BOX, verdictFor().setting)).toEqual(['Nothing to set.', 'Just press.']));

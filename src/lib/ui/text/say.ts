@@ -1,5 +1,5 @@
 // What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
-import { positionCount, type Camera, type Control } from '#core/camera/camera.ts';
+import { gearOf, positionCount, type Camera, type Control } from '#core/camera/camera.ts';
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
@@ -10,6 +10,7 @@ import type { Failure } from '#core/match/conditions.ts';
 import type { TermKind } from '#core/match/delta.ts';
 import type { FittingSpeeds } from '#core/match/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/match/reach.ts';
+import type { Room } from '#core/match/room.ts';
 import type { Verdict } from '#core/match/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
 import { markOfFNumber, markOfSeconds, nearestTimeMark } from '#core/units/series.ts';
@@ -46,15 +47,19 @@ function instructionParts(camera: Camera, setting: Setting): readonly string[] {
     if (control.acts === 'focus' || positionCount(control) < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
     const noun = control.label.split(' ').at(-1) ?? control.label;
-    return [`${noun} to ${mark}`];
+    const gear = gearOf(control, setting.choice[control.id] ?? 0);
+    return [`${noun} to ${gear === null ? '' : `${gear} `}${mark}`];
   });
 }
 
-/** The instruction in parts that should not be broken: ["Lever to cloud"], ["Ring to 11", "wheel to 125"]. */
+/** The instruction in parts that should not be broken: ["Lever to cloud"], ["Ring to 11,", "wheel to 125"]. */
 export function sayInstruction(camera: Camera, setting: Setting): readonly string[] {
   const parts = instructionParts(camera, setting);
   if (parts.length === 0) return ['Nothing to set.', 'Just press.'];
-  return parts.map((p, i) => (i === 0 ? p.charAt(0).toUpperCase() + p.slice(1) : p));
+  return parts.map((p, i) => {
+    const begun = i === 0 ? p.charAt(0).toUpperCase() + p.slice(1) : p;
+    return i < parts.length - 1 ? `${begun},` : begun;
+  });
 }
 
 /** What the film gets, in numbers: "f/7.4 for ¹⁄₈₅ s". */
@@ -114,12 +119,14 @@ export function sayReason(film: Film, verdict: Verdict): string {
   return `${error.charAt(0).toUpperCase()}${error.slice(1)}; ${takes}.`;
 }
 
-/** How much the light may change: both sides of the slack. */
-export function saySlack(verdict: Verdict): string {
+/** How much the light may change before the frame is no longer possible, or what it lacks. */
+export function saySlack(verdict: Verdict, room: Room | null): string {
   const { slackUnderStops: under, slackOverStops: over } = verdict;
-  if (under < 0) return `It needs ${formatStops(under)} more light before anything shows.`;
-  if (over < 0) return `It needs ${formatStops(over)} less light before the lights hold.`;
-  return `Room for ${formatThirds(under)} less light, or ${formatThirds(over)} more.`;
+  if (under < 0) return `It needs ${formatStops(under)} more light on the film before anything shows.`;
+  if (over < 0) return `It needs ${formatStops(over)} less light on the film before the lights hold.`;
+  if (room === null) return 'The light is too unsure for this film: measure it, or shoot a test roll.';
+  const side = (stops: number | null): string => (stops === null ? 'all the way' : formatStops(stops));
+  return `The light may fall ${side(room.fallStops)} or rise ${side(room.riseStops)} before it is a coin toss.`;
 }
 
 /** What a term of the sum is called. */

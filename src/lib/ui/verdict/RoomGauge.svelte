@@ -1,5 +1,6 @@
 <!-- Where this frame falls on what the film takes: the usable stretch, the spread around the mean, and the edges. -->
 <script lang="ts">
+  import { roomOf } from '#core/match/room.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
   import type { Judged } from '../hand.svelte.ts';
   import Strips from '../rule/Strips.svelte';
@@ -35,7 +36,7 @@
       ><Figures text={formatSignedThirds(usable.hi)} /></span
     >
   </div>
-  <p data-testid="slack"><Figures text={saySlack(verdict)} /></p>
+  <p data-testid="slack"><Figures text={saySlack(verdict, roomOf(judged.situation, verdict))} /></p>
 </figure>
 
 <style>
