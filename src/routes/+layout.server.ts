@@ -3,5 +3,6 @@ import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ url }) => ({
-  pair: pairInHand(store(), url.searchParams.get('load'))
+  pair: pairInHand(store(), url.searchParams.get('load')),
+  films: store().films.list()
 });

@@ -15,7 +15,7 @@
 
   // the first light and pair make the hand; later ones are given to it below
   // svelte-ignore state_referenced_locally
-  const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair));
+  const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
   let problems = $state.raw(lightFromQuery(page.url.searchParams).problems);
 
   const query = $derived.by(() => {
@@ -29,7 +29,7 @@
     { name: 'Log', path: '/log' }
   ] as const;
 
-  $effect.pre(() => hand.take(data.pair));
+  $effect.pre(() => hand.take(data.pair, data.films));
 
   // tells styles and tests that the page answers from now on
   $effect(() => {

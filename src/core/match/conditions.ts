@@ -27,8 +27,13 @@ export function handHeldLimit(camera: Camera, format: FrameFormat): number {
   return Math.hypot(...FRAME_SIZES_MM[format]) / (camera.focalMm * DIAGONAL_35MM);
 }
 
-/** The conditions that an exposure fails when the camera is held by hand. */
-export function failuresOf(camera: Camera, film: Film, exposure: Exposure): readonly Failure[] {
+/** The conditions that an exposure fails. @param supported the camera stands on something */
+export function failuresOf(
+  camera: Camera,
+  film: Film,
+  exposure: Exposure,
+  supported = false
+): readonly Failure[] {
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const limitSeconds = handHeldLimit(camera, format);
   const { program } = camera;
@@ -36,7 +41,7 @@ export function failuresOf(camera: Camera, film: Film, exposure: Exposure): read
   if (program.kind === 'automatic-time' && program.inLowLight === 'locks' && exposure.limit === 'dark') {
     failures.push({ condition: 'locked', longestSeconds: program.longestSeconds });
   }
-  if (exposure.seconds > limitSeconds * HOLD_TOLERANCE) {
+  if (!supported && exposure.seconds > limitSeconds * HOLD_TOLERANCE) {
     failures.push({ condition: 'hold', seconds: exposure.seconds, limitSeconds });
   }
   return failures;

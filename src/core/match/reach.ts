@@ -62,7 +62,8 @@ function manualReach(situation: Situation, settings: readonly Setting[]): Reach 
   const { camera, film, contrast } = situation;
   const { usable } = filmWindow(film, contrast);
   const held = settings.filter(
-    (s) => failuresOf(camera, film, errorOfFrame(camera, film, s, 0).exposure).length === 0
+    (s) =>
+      failuresOf(camera, film, errorOfFrame(camera, film, s, 0).exposure, situation.supported).length === 0
   );
   const sd = errorSd(situation, true);
   const gear = errorSd({ ...situation, light: { ...situation.light, sdStops: 0 } }, true);
@@ -215,7 +216,7 @@ function bestOf(situation: Situation, settings: readonly Setting[], lv: number):
     if (any === null || chance > any.chance + 1e-9) any = { lv, setting, chance };
     if (held !== null && chance <= held.chance + 1e-9) continue;
     const { exposure } = errorOfFrame(camera, film, setting, lv, circumstancesOf(situation));
-    if (failuresOf(camera, film, exposure).length === 0) held = { lv, setting, chance };
+    if (failuresOf(camera, film, exposure, situation.supported).length === 0) held = { lv, setting, chance };
   }
   // as in the ranking: a setting that fails a condition counts only where no other is possible
   const best = held !== null && held.chance >= POSSIBLE ? held : any;

@@ -21,6 +21,8 @@ export interface Situation {
   readonly circumstances?: Circumstances;
   /** Whether the light where the eye looks is even; even if left out. */
   readonly scene?: keyof typeof EYE_SD;
+  /** Whether the camera stands on something; held by hand if left out. */
+  readonly supported?: boolean;
 }
 
 /** Spreads beside the light's own, one sd in stops. */

@@ -60,6 +60,6 @@ export function judge(situation: Situation, setting: Setting): Verdict {
     chance: chanceClass(pUsable),
     slackUnderStops: deltaStops - window.usable.lo,
     slackOverStops: window.usable.hi - deltaStops,
-    failures: failuresOf(camera, film, exposure)
+    failures: failuresOf(camera, film, exposure, situation.supported)
   };
 }

@@ -2,6 +2,7 @@
 import { getContext, setContext } from 'svelte';
 import type { Camera } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
+import type { Film } from '#core/film/film.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
 import { settingOf, withUsualFocus, type Choice } from '#core/camera/setting.ts';
@@ -35,6 +36,8 @@ export class Hand {
   light = $state.raw<LightChoice>(STARTING_LIGHT);
 
   pair = $state.raw<Pair | null>(null);
+  /** Every film of the kit: what else could be loaded. */
+  films = $state.raw<readonly Film[]>([]);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);
   /** Where the focus stands, by position number; it does not change the advice. */
@@ -44,9 +47,10 @@ export class Hand {
   /** Why the pair in hand cannot be judged, in words; '' when it can. */
   readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
 
-  constructor(light: LightChoice, pair: Pair | null) {
+  constructor(light: LightChoice, pair: Pair | null, films: readonly Film[]) {
     this.light = light;
     this.pair = pair;
+    this.films = films;
   }
 
   /** Light from a shadow edge. */
@@ -75,8 +79,9 @@ export class Hand {
     else this.picked = { ...judged.shown.setting.choice, [controlId]: position };
   }
 
-  /** Takes another pair up: what was picked belonged to the last one. */
-  take(pair: Pair | null): void {
+  /** Takes a pair up: what was picked belonged to the last one. @param films of the whole kit */
+  take(pair: Pair | null, films: readonly Film[]): void {
+    this.films = films;
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
       this.focus = null;

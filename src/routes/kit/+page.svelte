@@ -17,7 +17,10 @@
 <svelte:head><title>Kit · Just Enough</title></svelte:head>
 <div class="head">
   <h1>Kit</h1>
-  <a class="quiet" href="/start">Enter a camera</a>
+  <span class="ways">
+    <a class="quiet" href="/kit/pairs{lightQuery}">Which film for which camera?</a>
+    <a class="quiet" href="/start">Enter a camera</a>
+  </span>
 </div>
 {#if refused !== '' && refusedCamera === ''}<p class="refused" role="alert">{refused}</p>{/if}
 {#if form && 'finished' in form}
@@ -64,6 +67,12 @@
   .quiet {
     display: inline-grid;
     place-content: center;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: flex-end;
+    gap: 8px;
   }
   .cameras {
     display: grid;

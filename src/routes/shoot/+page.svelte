@@ -9,6 +9,7 @@
   import Chance from '#ui/verdict/Chance.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
+  import WhatHelps from '#ui/verdict/WhatHelps.svelte';
   import RoomGauge from '#ui/verdict/RoomGauge.svelte';
   import { fittingSpeeds } from '#core/match/film-speeds.ts';
 
@@ -63,6 +64,7 @@
         <dd>{saySpeeds(speeds)}</dd>
       </dl>
       <div class="log"><LogButton {judged} /></div>
+      <WhatHelps {judged} films={hand.films} />
     </section>
   </div>
 {:else if hand.pair}

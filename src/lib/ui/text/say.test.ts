@@ -11,8 +11,10 @@ import {
   sayLight,
   sayReach,
   sayReason,
+  sayRemedy,
   saySlack,
   saySpeeds,
+  sayStep,
   sayTime,
   sayVerdict
 } from './say.ts';
@@ -68,6 +70,21 @@ describe('what to do', () => {
       '½ s is long to hold by hand (¹⁄₂₀ s at most): put the camera on something.'
     ));
   test('a time has its unit once', () => expect([sayTime(1 / 60), sayTime(2)]).toEqual(['¹⁄₆₀ s', '2 s']));
+});
+
+describe('remedies', () => {
+  const grey = { kind: 'filter', filter: { name: 'grey', stops: 2, place: 'pack' } } as const;
+  test('steps are told as things to do', () => {
+    expect(sayStep(grey)).toBe('grey filter of 2 stops on the film pack');
+    expect(sayStep({ kind: 'development', stops: -1 })).toBe('have the film pulled 1 stop');
+    expect(sayStep({ kind: 'film', film: filmWith({ name: 'Slow' }) })).toBe('load Slow');
+  });
+  test('a pair of steps is one sentence', () => {
+    const verdict = verdictFor();
+    expect(sayRemedy({ steps: [grey, { kind: 'support' }], verdict, gain: 0.3 })).toBe(
+      'Grey filter of 2 stops on the film pack, and put the camera on something'
+    );
+  });
 });
 
 describe('light, reach and speeds', () => {

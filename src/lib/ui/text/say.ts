@@ -9,6 +9,8 @@ import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import type { Failure } from '#core/match/conditions.ts';
 import type { TermKind } from '#core/match/delta.ts';
 import type { FittingSpeeds } from '#core/match/film-speeds.ts';
+import type { FilterPlace } from '#core/match/filters.ts';
+import type { Remedy, RemedyStep } from '#core/match/remedies.ts';
 import type { LvInterval, Reach } from '#core/match/reach.ts';
 import type { Room } from '#core/match/room.ts';
 import type { Verdict } from '#core/match/verdict.ts';
@@ -170,6 +172,41 @@ export function sayFailure(failure: Failure): string {
   }
   const limit = sayTime(failure.limitSeconds);
   return `${sayTime(failure.seconds)} is long to hold by hand (${limit} at most): put the camera on something.`;
+}
+
+const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
+  lens: 'on the lens',
+  'lens-and-eye': 'over lens and eye',
+  pack: 'on the film pack',
+  eye: 'over the eye alone'
+};
+
+/** One step of a remedy: what to do. */
+export function sayStep(step: RemedyStep): string {
+  switch (step.kind) {
+    case 'filter':
+      return `grey filter of ${formatStops(step.filter.stops)} ${FILTER_PLACES[step.filter.place]}`;
+    case 'support':
+      return 'put the camera on something';
+    case 'development':
+      return step.stops > 0
+        ? `have the film pushed ${formatStops(step.stops)}`
+        : `have the film pulled ${formatStops(step.stops)}`;
+    case 'film':
+      return `load ${step.film.name}`;
+  }
+}
+
+/** A whole remedy: its steps, first letter large. */
+export function sayRemedy(remedy: Remedy): string {
+  const text = remedy.steps.map(sayStep).join(', and ');
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** What comes of a remedy, beside the setting that goes with it. */
+export function sayRemedySetting(camera: Camera, remedy: Remedy): string {
+  const parts = instructionParts(camera, remedy.verdict.setting);
+  return parts.length === 0 ? '' : `then ${parts.join(', ')}`;
 }
 
 /** Where on the scale of daily life a light lies: "full sun". */

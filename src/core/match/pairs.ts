@@ -1,0 +1,39 @@
+// Every camera against every film that fits it, in one light: which film for which camera today?
+import type { Camera } from '../camera/camera.ts';
+import { withUsualFocus } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+import type { Contrast } from '../light/contrast.ts';
+import type { LightValue } from '../light/lv.ts';
+import { sharedFormat } from './conditions.ts';
+import { bestSetting } from './rank.ts';
+import type { Verdict } from './verdict.ts';
+
+/** A camera with a film that fits it, and what comes of the best setting. */
+export interface PairVerdict {
+  readonly camera: Camera;
+  readonly film: Film;
+  readonly verdict: Verdict;
+}
+
+/** All pairs that fit, most likely first; equal chances stay in the order of the kit. */
+export function pairVerdicts(
+  cameras: readonly Camera[],
+  films: readonly Film[],
+  light: LightValue,
+  contrast: Contrast
+): readonly PairVerdict[] {
+  const pairs = cameras.flatMap((camera) =>
+    films
+      .filter((film) => sharedFormat(camera, film) !== null)
+      .flatMap((film): PairVerdict[] => {
+        const verdict = bestSetting({ camera, film, light, contrast }, withUsualFocus(camera, {}));
+        return verdict ? [{ camera, film, verdict }] : [];
+      })
+  );
+  return pairs.sort((a, b) => rankOf(b.verdict) - rankOf(a.verdict));
+}
+
+/** Chance in whole points, less a half for a condition that fails: a frame that shakes is no frame. */
+function rankOf(verdict: Verdict): number {
+  return Math.round(verdict.pUsable * 100) - (verdict.failures.length > 0 ? 50 : 0);
+}

@@ -1,0 +1,82 @@
+import { describe, expect, test } from 'vitest';
+import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from './pairs.test.fixtures.ts';
+import { pairVerdicts } from './pairs.ts';
+import { applied, remediesFor, WORTH_GAIN, type AtHand } from './remedies.ts';
+import { bestSetting } from './rank.ts';
+import type { Situation } from './situation.ts';
+
+const slow = filmWith({ id: 'slow', iso: 25, kind: 'reversal', belowStops: 3, aboveStops: 2.5 });
+const AT_HAND: AtHand = { films: [slow], filterStops: [1, 2, 3] };
+const sunny = (more: Partial<Situation> = {}): Situation => ({
+  camera: BOX,
+  film: SLIDE,
+  light: { lv: 14.64, sdStops: 0.35 },
+  contrast: 'normal',
+  ...more
+});
+const kinds = (s: Situation, atHand = AT_HAND) =>
+  remediesFor(s, {}, atHand).map((r) => r.steps.map((x) => x.kind).join('+'));
+
+describe('remedies', () => {
+  // Common practice, no source: f/16 at 1/25 with ISO 100 in sun is two stops over for a slide: two stops of grey, or slower film.
+  test('a slide too light: a grey filter of two stops, or the slow film', () => {
+    const found = remediesFor(sunny(), {}, AT_HAND);
+    const filter = found.find((r) => r.steps[0]?.kind === 'filter');
+    expect(filter?.steps[0]).toMatchObject({ filter: { stops: 2, place: 'lens' } });
+    expect(found.map((r) => r.steps[0]?.kind)).toContain('film');
+    found.forEach((r) => expect(r.gain).toBeGreaterThanOrEqual(WORTH_GAIN));
+  });
+  test('nothing is offered where nothing is needed', () =>
+    expect(kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filterStops: [1, 2, 3] })).toEqual([]));
+  test('slides are not pushed; a negative in the dark is', () => {
+    const dark = { lv: 10.8, sdStops: 0.3 };
+    expect(kinds(sunny({ light: dark }))).not.toContain('development');
+    expect(kinds(sunny({ film: filmWith({ iso: 125 }), light: dark }))).toContain('development');
+  });
+  test('support cures a time too long for the hand', () => {
+    const camera = cameraWith([fixed('aperture', 'f/8', 8), fixed('time', '½', 0.5)]);
+    const dim = sunny({ camera, film: filmWith(), light: { lv: 7, sdStops: 0.3 } });
+    const support = remediesFor(dim, {}, AT_HAND).find((r) => r.steps[0]?.kind === 'support');
+    expect(support?.verdict.failures).toEqual([]);
+  });
+  test('a pair of remedies is offered only where it beats each of its parts by a tenth', () => {
+    const s = sunny({ film: INSTANT, light: { lv: 16, sdStops: 0.2 } });
+    const found = remediesFor(s, {}, { films: [slow], filterStops: [1, 2, 3] });
+    for (const pair of found.filter((r) => r.steps.length === 2)) {
+      for (const step of pair.steps) {
+        const alone = bestSetting(applied(s, step), {});
+        expect(pair.verdict.pUsable - (alone?.pUsable ?? 1)).toBeGreaterThanOrEqual(WORTH_GAIN - 1e-9);
+      }
+    }
+    expect(found.some((r) => r.steps.length === 2)).toBe(true);
+  });
+  test('on cameras that set themselves a filter on the pack cures a film too fast for the dial', () => {
+    const camera = cameraWith([fixed('aperture', 'f/8', 8)], {
+      program: {
+        ...{ kind: 'automatic-time', shortestSeconds: 1 / 180, longestSeconds: 14, inLowLight: 'closes' },
+        eye: { place: 'outside', believesIso: 160 }
+      }
+    });
+    const s = sunny({ camera, film: { ...INSTANT, iso: 640 }, light: { lv: 11, sdStops: 0.5 } });
+    const [first] = remediesFor(s, {}, { films: [], filterStops: [1, 2, 3] });
+    expect(first?.steps[0]).toMatchObject({ kind: 'filter', filter: { stops: 2 } });
+    expect(['lens', 'pack']).toContain(first?.steps[0]?.kind === 'filter' ? first.steps[0].filter.place : '');
+  });
+});
+
+describe('pairs', () => {
+  test('only films that fit, likely ones first', () => {
+    const wrong = filmWith({ id: 'w', formats: ['cine-8'] });
+    const pairs = pairVerdicts(
+      [BOX, SCALES],
+      [SLIDE, filmWith(), wrong],
+      { lv: 14.64, sdStops: 0.35 },
+      'normal'
+    );
+    expect(pairs).toHaveLength(4);
+    expect(pairs.at(-1)?.camera).toBe(BOX);
+    expect(pairs.at(-1)?.film).toBe(SLIDE);
+    const chances = pairs.map((p) => p.verdict.pUsable);
+    chances.slice(1).forEach((c, i) => expect(c).toBeLessThanOrEqual((chances[i] ?? 0) + 0.01));
+  });
+});

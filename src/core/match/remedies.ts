@@ -1,0 +1,140 @@
+// What would help: each remedy is tried through the same engine, alone and in pairs, and told with what it changes.
+// The best positions of the camera itself are not among them: they are the advice that a remedy has to beat.
+import type { Choice } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+import { isNegative } from '../film/film.ts';
+import { sharedFormat } from './conditions.ts';
+import type { Filter, FilterPlace } from './filters.ts';
+import { bestSetting } from './rank.ts';
+import { circumstancesOf, type Situation } from './situation.ts';
+import type { Verdict } from './verdict.ts';
+
+/** One thing to do, in order of effort. */
+export type RemedyStep =
+  | { readonly kind: 'filter'; readonly filter: Filter }
+  | { readonly kind: 'support' }
+  | { readonly kind: 'development'; readonly stops: number }
+  | { readonly kind: 'film'; readonly film: Film };
+
+/** A remedy of one or two steps with the verdict it leads to. */
+export interface Remedy {
+  readonly steps: readonly RemedyStep[];
+  readonly verdict: Verdict;
+  /** Chance gained, 0…1; 0 for a remedy that cures a failed condition only. */
+  readonly gain: number;
+}
+
+/** What is at hand beside the pair. */
+export interface AtHand {
+  readonly films: readonly Film[];
+  /** Strengths of grey filters, stops. */
+  readonly filterStops: readonly number[];
+}
+
+/** Less than this is not worth the effort. */
+export const WORTH_GAIN = 0.1;
+
+const EFFORT = { filter: 1, support: 2, development: 3, film: 4 } as const;
+const DEVELOPMENTS = [-1, 1, 2] as const;
+
+/**
+ * Remedies worth doing, least effort first, then most gain; of one kind only the best.
+ * A pair of kinds is kept only if it beats both of its parts by a tenth.
+ */
+export function remediesFor(situation: Situation, present: Choice, atHand: AtHand): readonly Remedy[] {
+  const advice = bestSetting(situation, present);
+  if (!advice) return [];
+  const worth = (r: Remedy): boolean => r.gain >= WORTH_GAIN || cures(advice, r.verdict);
+  const singles = stepsFor(situation, atHand).flatMap((step) => tried(situation, present, advice, [step]));
+  const best = bestOfEachKind(singles.filter(worth));
+  const pairs = pairsOf(singles).flatMap(([a, b]) =>
+    tried(situation, present, advice, [...a.steps, ...b.steps]).filter(
+      (r) => r.gain >= Math.max(a.gain, b.gain, 0) + WORTH_GAIN
+    )
+  );
+  return [...best, ...bestOfEachKind(pairs).slice(0, 2)].sort(
+    (a, b) => effortOf(a) - effortOf(b) || b.gain - a.gain
+  );
+}
+
+/** A condition that failed holds now, and the chance has not suffered. */
+function cures(before: Verdict, after: Verdict): boolean {
+  return after.failures.length < before.failures.length && after.pUsable >= before.pUsable - 0.01;
+}
+
+function stepsFor(situation: Situation, atHand: AtHand): readonly RemedyStep[] {
+  const { camera, film } = situation;
+  // where there is no eye, only what reaches the film counts; a pack filter is for cameras that take packs
+  const places: readonly FilterPlace[] =
+    camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye'];
+  const filters = atHand.filterStops.flatMap((stops) =>
+    places.map((place): RemedyStep => ({ kind: 'filter', filter: { name: 'grey', stops, place } }))
+  );
+  const developments = isNegative(film.kind)
+    ? DEVELOPMENTS.map((stops): RemedyStep => ({ kind: 'development', stops }))
+    : [];
+  const films = atHand.films
+    .filter((f) => f.id !== film.id && sharedFormat(camera, f) !== null)
+    .map((f): RemedyStep => ({ kind: 'film', film: f }));
+  return [...filters, { kind: 'support' }, ...developments, ...films];
+}
+
+function tried(
+  situation: Situation,
+  present: Choice,
+  advice: Verdict,
+  steps: readonly RemedyStep[]
+): readonly Remedy[] {
+  const verdict = bestSetting(steps.reduce(applied, situation), present);
+  return verdict ? [{ steps, verdict, gain: verdict.pUsable - advice.pUsable }] : [];
+}
+
+/** The situation after a step. */
+export function applied(situation: Situation, step: RemedyStep): Situation {
+  switch (step.kind) {
+    case 'support':
+      return { ...situation, supported: true };
+    case 'development': {
+      const { film } = situation;
+      return { ...situation, film: { ...film, developmentStops: film.developmentStops + step.stops } };
+    }
+    case 'film':
+      return { ...situation, film: step.film };
+    case 'filter': {
+      const circumstances = circumstancesOf(situation);
+      return {
+        ...situation,
+        circumstances: { ...circumstances, filters: [...circumstances.filters, step.filter] }
+      };
+    }
+  }
+}
+
+const kindsOf = (r: Remedy): string => r.steps.map((s) => s.kind).join('+');
+
+function effortOf(remedy: Remedy): number {
+  return remedy.steps.reduce((sum, s) => sum + EFFORT[s.kind], 0);
+}
+
+function bestOfEachKind(remedies: readonly Remedy[]): readonly Remedy[] {
+  const best = new Map<string, Remedy>();
+  for (const r of remedies) {
+    const before = best.get(kindsOf(r));
+    if (!before || r.verdict.pUsable > before.verdict.pUsable + 1e-9) best.set(kindsOf(r), r);
+  }
+  return [...best.values()];
+}
+
+/** Pairs of steps of different kinds; of each kind the three best alone, so that the pairs stay few. */
+function pairsOf(singles: readonly Remedy[]): readonly (readonly [Remedy, Remedy])[] {
+  const kinds = [...new Set(singles.map(kindsOf))];
+  const few = kinds.map((kind) =>
+    singles
+      .filter((r) => kindsOf(r) === kind)
+      .sort((a, b) => b.gain - a.gain)
+      .slice(0, 3)
+  );
+  return few.flatMap((as, i) =>
+    few.slice(i + 1).flatMap((bs) => as.flatMap((a) => bs.map((b) => [a, b] as const)))
+  );
+}

@@ -1,0 +1,55 @@
+<script lang="ts">
+  import { pairVerdicts } from '#core/match/pairs.ts';
+  import { queryFromLight } from '#schema/light.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import PairsTable from '#ui/kit/PairsTable.svelte';
+  import Figures from '#ui/text/Figures.svelte';
+  import { sayLight } from '#ui/text/say.ts';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const hand = useHand();
+  const pairs = $derived(pairVerdicts(data.cameras, data.kitFilms, hand.light, hand.light.contrast));
+  const back = $derived(`/kit?${queryFromLight(hand.light).toString()}`);
+</script>
+
+<svelte:head><title>Pairs · Just Enough</title></svelte:head>
+<div class="head">
+  <h1>Which film for which camera?</h1>
+  <a class="quiet" href={back}>Back to Kit</a>
+</div>
+<p class="light">In the light on the ruler: <Figures text={sayLight(hand.light)} /></p>
+{#if pairs.length > 0}
+  <PairsTable {pairs} />
+{:else}
+  <p>
+    There is no camera with a film that fits it yet. <a href="/start">Enter a camera and its film</a> first.
+  </p>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 12px;
+    margin: 4px 0 6px;
+  }
+  h1 {
+    font-size: 1.75rem;
+    font-weight: 520;
+    line-height: 1.15;
+  }
+  .quiet {
+    display: inline-grid;
+    place-content: center;
+    text-decoration: none;
+    white-space: nowrap;
+  }
+  .light {
+    margin-bottom: 10px;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>
