@@ -1,6 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { cameraFaults } from './faults.ts';
-import { aperturePositions, enterCamera, splitMarks, timePositions, type EnteredControls } from './enter.ts';
+import {
+  aperturePositions,
+  compensationPositions,
+  enterCamera,
+  splitMarks,
+  timePositions,
+  type EnteredControls
+} from './enter.ts';
 
 const enter = (controls: EnteredControls) =>
   enterCamera({ id: 'c', name: 'mine', format: '135', focalMm: 45, controls });
@@ -21,6 +28,17 @@ describe('marks as typed', () => {
   test('bare dial numbers stay as they are engraved', () => {
     const read = timePositions('8 125');
     expect(read.ok && read.value.map((p) => p.mark)).toEqual(['8', '125']);
+  });
+});
+
+describe('lighten–darken as typed', () => {
+  test.each([
+    ['-1 0 +1', [-1, 0, 1]],
+    ['+1½ −1½', [-1.5, 0, 1.5]],
+    ['', []]
+  ])('%s', (text, stops) => {
+    const read = compensationPositions(text);
+    expect(read.ok && read.value.map((p) => p.value)).toEqual(stops);
   });
 });
 

@@ -2,16 +2,27 @@
 import type { FrameFormat } from '../film/film.ts';
 import { err, ok, type Result } from '../numeric/result.ts';
 import { formatFNumberDigits, parseFNumber } from '../units/aperture.ts';
+import { parseFilmSpeed } from '../units/film-speed.ts';
 import type { QuantityError } from '../units/quantity-error.ts';
 import { exactFNumber, exactSeconds, fNumberMarks, timeMarks, type StepSeries } from '../units/series.ts';
 import { formatShutter, parseShutter } from '../units/shutter.ts';
-import type { Camera, Control, Position } from './camera.ts';
+import { formatSignedThirds, parseStops } from '../units/stops.ts';
+import type { Camera, Control, Position, Program } from './camera.ts';
 
 /** What a camera has, told apart by what its owner sees on it. */
 export type EnteredControls =
   | { readonly has: 'nothing'; readonly aperture: string; readonly time: string }
   | { readonly has: 'symbols'; readonly sun: string; readonly cloud: string; readonly time: string }
-  | { readonly has: 'scales'; readonly apertures: string; readonly times: string };
+  | { readonly has: 'scales'; readonly apertures: string; readonly times: string }
+  /** It times itself: openings to choose from (or one), its limits, the film speed it believes in, lighten–darken marks (or none). */
+  | {
+      readonly has: 'timed';
+      readonly openings: string;
+      readonly shortest: string;
+      readonly longest: string;
+      readonly believes: string;
+      readonly lighten: string;
+    };
 
 /** A camera as entered. */
 export interface EnteredCamera {
@@ -110,6 +121,7 @@ export function enterCamera(entered: EnteredCamera): Result<Camera, readonly Ent
     return [];
   };
   const controls = controlsFrom(entered.controls, take);
+  const program = programFrom(entered.controls, faults);
   if (faults.length > 0) return err(faults);
   const { id, name, format, focalMm } = entered;
   return ok({
@@ -120,9 +132,45 @@ export function enterCamera(entered: EnteredCamera): Result<Camera, readonly Ent
     condition: 'mechanical',
     handHeldSeconds: null,
     controls,
-    program: { kind: 'manual' },
+    program,
     biasStops: 0
   });
+}
+
+/** Who sets the exposure; a limit that cannot be read is added to the faults. */
+function programFrom(entered: EnteredControls, faults: EntryFault[]): Program {
+  if (entered.has !== 'timed') return { kind: 'manual' };
+  const seconds = (field: 'shortest' | 'longest'): number => {
+    const read = parseShutter(entered[field]);
+    if (read.ok) return read.value.seconds;
+    faults.push({ field, error: read.error });
+    return NaN;
+  };
+  const believes = parseFilmSpeed(entered.believes);
+  if (!believes.ok) faults.push({ field: 'believes', error: believes.error });
+  return {
+    kind: 'automatic-time',
+    shortestSeconds: seconds('shortest'),
+    longestSeconds: seconds('longest'),
+    inLowLight: 'closes',
+    eye: { place: 'outside', believesIso: believes.ok ? believes.value : NaN }
+  };
+}
+
+/** Lighten–darken marks such as "-1 0 +1", in stops; the zero is put in if it was left out. */
+export function compensationPositions(text: string): Result<readonly Position[], QuantityError> {
+  const stops: number[] = [];
+  for (const token of splitMarks(text)) {
+    const read = parseStops(token);
+    if (read === null) return err({ quantity: 'compensation', problem: 'unreadable', text });
+    stops.push(read);
+  }
+  const all = stops.length === 0 || stops.includes(0) ? stops : [...stops, 0];
+  return ok(
+    [...new Set(all)]
+      .sort((a, b) => a - b)
+      .map((s) => ({ mark: formatSignedThirds(s), symbol: null, value: s }))
+  );
 }
 
 type Take = (field: string, read: Result<readonly Position[], QuantityError>) => readonly Position[];
@@ -151,6 +199,13 @@ function controlsFrom(entered: EnteredControls, take: Take): readonly Control[] 
         control('time', 'shutter', 'lever', take('time', timePositions(entered.time)).slice(0, 1))
       ];
     }
+    case 'timed': {
+      const lighten = take('lighten', compensationPositions(entered.lighten));
+      return [
+        control('aperture', 'aperture lever', 'lever', take('openings', aperturePositions(entered.openings))),
+        ...(lighten.length > 1 ? [control('compensation', 'lighten–darken', 'ring', lighten)] : [])
+      ];
+    }
     case 'scales':
       return [
         control('aperture', 'aperture ring', 'ring', take('apertures', aperturePositions(entered.apertures))),
@@ -160,7 +215,7 @@ function controlsFrom(entered: EnteredControls, take: Take): readonly Control[] 
 }
 
 function control(
-  acts: 'aperture' | 'time',
+  acts: 'aperture' | 'time' | 'compensation',
   label: string,
   shape: 'lever' | 'ring' | 'wheel',
   positions: readonly Position[]

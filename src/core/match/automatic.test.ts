@@ -315,6 +315,16 @@ describe('the chance on a camera that sets itself', () => {
   });
 });
 
+test('where lighten–darken does nothing, it is left in the middle', () => {
+  const bright: Situation = {
+    camera: TWIN,
+    film: INSTANT,
+    light: { lv: 18, sdStops: 0.2 },
+    contrast: 'normal'
+  };
+  expect(bestSetting(bright, {})?.setting.compensationStops).toBe(0);
+});
+
 describe('reach and properties', () => {
   test('the reach’s edges are where the best chance passes its threshold', () => {
     const s: Situation = { camera: TWIN, film: INSTANT, light: { lv: 12, sdStops: 0.5 }, contrast: 'normal' };

@@ -1,6 +1,6 @@
 // Which of a camera's settings to use. In this order: possible with no failed condition · class of chance · fewest failed
 // conditions · chance to the nearest 5 points · chance of a good frame, likewise · fewest controls to move · time nearest 1/ISO (the habit of people
-// without a meter) · least error · printed order.
+// without a meter) · least error · lighten–darken nearest its middle · printed order.
 import { allSettings, changesBetween, type Choice } from '../camera/setting.ts';
 import type { Situation } from './situation.ts';
 import { judge, type Verdict } from './verdict.ts';
@@ -28,7 +28,9 @@ export function rankSettings(situation: Situation, present: Choice): readonly Ve
       camera.program.kind !== 'manual'
         ? 0
         : Math.round(3 * Math.abs(Math.log2(verdict.exposure.seconds * film.iso))),
-      Math.abs(verdict.deltaStops)
+      // to a millionth: beyond a limit all positions of lighten–darken are equal but for rounding
+      Math.round(1e6 * Math.abs(verdict.deltaStops)),
+      Math.abs(setting.compensationStops)
     ];
     return { verdict, key };
   });

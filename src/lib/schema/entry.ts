@@ -33,6 +33,16 @@ export const TYPICAL_ENTRY = {
     focal: '45',
     apertures: '2.8 4 5.6 8 11 16',
     times: '1 2 4 8 15 30 60 125 250 500'
+  },
+  timed: {
+    name: 'My automatic camera',
+    format: 'instant-square',
+    focal: '100',
+    openings: 'f/10',
+    shortest: '1/200',
+    longest: '1s',
+    believes: '640',
+    lighten: '-⅔ 0 +⅔'
   }
 } as const;
 
@@ -100,6 +110,15 @@ function controlsFrom(text: (field: string) => string): EnteredControls | null {
       return { has: 'symbols', sun: text('sun'), cloud: text('cloud'), time: text('time') };
     case 'scales':
       return { has: 'scales', apertures: text('apertures'), times: text('times') };
+    case 'timed':
+      return {
+        has: 'timed',
+        openings: text('openings'),
+        shortest: text('shortest'),
+        longest: text('longest'),
+        believes: text('believes'),
+        lighten: text('lighten')
+      };
     default:
       return null;
   }

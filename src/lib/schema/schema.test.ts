@@ -74,11 +74,14 @@ describe('a frame to log', () => {
 describe('the first form', () => {
   const film = { kind: 'negative-bw', iso: '100', frames: '12' };
   const read = (texts: Readonly<Record<string, string>>) => readEntry(texts, () => 'id');
-  test.each(['nothing', 'symbols', 'scales'] as const)('its starting answers make a camera: %s', (has) => {
-    const entry = read({ has, ...TYPICAL_ENTRY[has], ...film });
-    expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_ENTRY[has].name);
-    expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
-  });
+  test.each(['nothing', 'symbols', 'scales', 'timed'] as const)(
+    'its starting answers make a camera: %s',
+    (has) => {
+      const entry = read({ has, ...TYPICAL_ENTRY[has], ...film });
+      expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_ENTRY[has].name);
+      expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
+    }
+  );
   test.each([
     ['iso', '0', 'must be more than 0'],
     ['aperture', 'f/0', 'must be more than 0'],
@@ -91,6 +94,22 @@ describe('the first form', () => {
     const faults = entry.ok ? [] : entry.error;
     expect(faults.map((f) => f.field)).toEqual([field]);
     expect(faults[0]?.message).toContain(words);
+  });
+  test.each([
+    ['shortest', '1/0', 'divides by 0'],
+    ['longest', 'ages', 'is not a shutter time'],
+    ['believes', '0', 'must be more than 0'],
+    ['lighten', 'a bit', 'is not a row of lighten–darken marks'],
+    ['openings', 'wide', 'is not an aperture']
+  ])('on a camera that times itself, %s = %s is refused by name', (field, value, words) => {
+    const entry = read({ has: 'timed', ...TYPICAL_ENTRY.timed, ...film, [field]: value });
+    const faults = entry.ok ? [] : entry.error;
+    expect(faults.map((f) => f.field)).toEqual([field]);
+    expect(faults[0]?.message).toContain(words);
+  });
+  test('limits the wrong way round are explained', () => {
+    const entry = read({ has: 'timed', ...TYPICAL_ENTRY.timed, ...film, longest: '1/500' });
+    expect(entry.ok ? '' : entry.error[0]?.message).toContain('limits are reversed');
   });
   test('“f/5,6” is understood', () => {
     const entry = read({ has: 'nothing', ...TYPICAL_ENTRY.nothing, ...film, aperture: 'f/5,6' });

@@ -11,7 +11,15 @@
   const KINDS: readonly { has: EntryKind; title: string; text: string }[] = [
     { has: 'nothing', title: 'Nothing to set', text: 'one opening, one time' },
     { has: 'symbols', title: 'A lever with symbols', text: 'sun and cloud' },
-    { has: 'scales', title: 'Scales of numbers', text: 'apertures and times' }
+    { has: 'scales', title: 'Scales of numbers', text: 'apertures and times' },
+    { has: 'timed', title: 'It times itself', text: 'with an electric eye' }
+  ];
+  const TIMED: readonly { name: string; label: string }[] = [
+    { name: 'openings', label: 'Its opening, or all' },
+    { name: 'shortest', label: 'Its shortest time' },
+    { name: 'longest', label: 'Its longest time' },
+    { name: 'believes', label: 'Film speed it expects' },
+    { name: 'lighten', label: 'Lighten–darken marks' }
   ];
   const FORMATS: readonly [FrameFormat, string][] = [
     ['roll-6x6', 'roll film, 6 × 6'],
@@ -81,6 +89,15 @@
             fault={faultOf('cloud')}
           />
           <TextField name="time" label="Its shutter time" value={startOf('time')} fault={faultOf('time')} />
+        {:else if has === 'timed'}
+          {#each TIMED as field (field.name)}
+            <TextField
+              name={field.name}
+              label={field.label}
+              value={startOf(field.name)}
+              fault={faultOf(field.name)}
+            />
+          {/each}
         {:else}
           <TextField
             name="apertures"
@@ -112,15 +129,20 @@
       <div class="fields">
         <label class="field">
           <span>Kind of film</span>
-          <select name="kind" value={startOf('kind', 'negative-colour')}>
+          <select name="kind" value={startOf('kind', has === 'timed' ? 'instant-colour' : 'negative-colour')}>
             {#each FILM_KINDS as kind (kind)}<option value={kind}>{FILM_KIND_WORDS[kind]}</option>{/each}
           </select>
         </label>
-        <TextField name="iso" label="Film speed, ISO" value={startOf('iso', '200')} fault={faultOf('iso')} />
+        <TextField
+          name="iso"
+          label="Film speed, ISO"
+          value={startOf('iso', has === 'timed' ? '640' : '200')}
+          fault={faultOf('iso')}
+        />
         <TextField
           name="frames"
           label="Frames on it"
-          value={startOf('frames', has === 'scales' ? '36' : has === 'nothing' ? '8' : '12')}
+          value={startOf('frames', has === 'scales' ? '36' : has === 'symbols' ? '12' : '8')}
           fault={faultOf('frames')}
         />
         <TextField name="film" label="Name, if it has one" value={startOf('film')} fault="" />
@@ -162,7 +184,7 @@
   }
   .kinds {
     display: grid;
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: repeat(4, 1fr);
     gap: 12px;
   }
   .kinds label {

@@ -21,6 +21,14 @@
     <circle cx="44" cy="40" r="4" /><path
       d="M44 33v-2M44 49v-2M37 40h-2M53 40h-2M112 46a4 4 0 0 1 0-7 5 5 0 0 1 9 0 4 4 0 0 1 0 7z"
     />
+  {:else if has === 'timed'}
+    <path d="M34 30h92v54H34zM50 30l8-14h44l8 14" /><circle cx="74" cy="57" r="20" />
+    <circle cx="112" cy="46" r="7" class="eye" /><path d="M104 66h16" class="thick" /><circle
+      cx="112"
+      cy="66"
+      r="5"
+      class="knob"
+    />
   {:else}
     <path d="M22 28h116v56H22zM96 28v-9h22v9" /><circle cx="76" cy="56" r="25" /><circle
       cx="76"
@@ -41,6 +49,9 @@
     stroke-width: 2.4;
     stroke-linecap: round;
     stroke-linejoin: round;
+  }
+  .eye {
+    fill: var(--accent-wash);
   }
   .ink {
     fill: var(--ink);

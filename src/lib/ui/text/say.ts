@@ -75,7 +75,7 @@ export function sayExposure(camera: Camera, exposure: Exposure): string {
   const timed = camera.program.kind === 'automatic-time';
   const near = nearestTimeMark(exposure.seconds, 'full');
   const given = timed
-    ? `The camera times it: about ${sayTime(exposure.seconds > 0.3 ? exposure.seconds : near)} at ${formatFNumber(markOfFNumber(exposure.fNumber))}`
+    ? `The camera times it: about ${sayTime(exposure.seconds > 0.3 || exposure.limit !== 'none' ? exposure.seconds : near)} at ${formatFNumber(markOfFNumber(exposure.fNumber))}`
     : `The camera takes about ${formatFNumber(exposure.fNumber)} for ${sayTime(exposure.seconds)}`;
   if (exposure.limit === 'bright') return `${given}, and can go no shorter or smaller`;
   if (exposure.limit === 'dark') return `${given}, and can go no longer or wider`;

@@ -8,12 +8,14 @@
 
   let { judged }: { judged: Judged } = $props();
   const sum = $derived(roundTermsToThirds(judged.shown.terms));
+  // a part that comes to nothing in thirds says nothing; the first one is what the sum starts from
+  const parts = $derived(sum.terms.filter((t, i) => i === 0 || t.stops !== 0));
 </script>
 
 <table>
   <caption class="kicker">Why: the sum in stops</caption>
   <tbody>
-    {#each sum.terms as term (term.term)}
+    {#each parts as term (term.term)}
       <tr>
         <th scope="row"><Figures text={termName(term.term, judged.pair.film, judged.shown)} /></th>
         <td><Figures text={formatSignedThirds(term.stops)} /></td>

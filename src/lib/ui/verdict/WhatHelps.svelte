@@ -41,9 +41,10 @@
             <b><Figures text={sayRemedy(remedy)} /></b>
             <Figures text={sayRemedySetting(judged.pair.camera, remedy)} />
           </span>
-          <span class="gain" aria-label="from {now} to {chanceInHundred(remedy.verdict.pUsable)} in 100">
-            {#if remedy.gain > 0.005}{now} <i>to</i>
-            {/if}<b>{chanceInHundred(remedy.verdict.pUsable)}</b>
+          <span class="gain">
+            {#if remedy.gain > 0.005}<i>{now}&nbsp;to&nbsp;</i>{/if}<b
+              >{chanceInHundred(remedy.verdict.pUsable)}</b
+            >
           </span>
         </li>
       {/each}
