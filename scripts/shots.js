@@ -15,6 +15,10 @@ const SHOTS = [
   { name: 'shoot-scales', path: '/shoot?shadow=none&load=demo-load-corvane', viewport: DESKTOP },
   { name: 'kit', path: '/kit?shadow=soft', viewport: DESKTOP },
   { name: 'kit-phone', path: '/kit?shadow=soft', viewport: PHONE },
+  { name: 'shoot-itself', path: '/shoot?shadow=sharp&load=demo-load-pelican', viewport: DESKTOP },
+  { name: 'shoot-itself-phone', path: '/shoot?shadow=none&load=demo-load-heron', viewport: PHONE },
+  { name: 'pairs', path: '/kit/pairs?shadow=none', viewport: DESKTOP },
+  { name: 'film', path: '/kit/film?shadow=none', viewport: DESKTOP },
   { name: 'log', path: '/log?shadow=soft', viewport: DESKTOP },
   { name: 'log-phone', path: '/log?shadow=soft', viewport: PHONE },
   { name: 'start', path: '/start', viewport: DESKTOP }

@@ -45,7 +45,10 @@
   {/each}
 </div>
 {#if data.films.length > 0}
-  <h2 class="films">Films</h2>
+  <div class="head films">
+    <h2>Films</h2>
+    <a class="quiet" href="/kit/film">Enter a film</a>
+  </div>
   <ul>
     {#each data.films as film (film.id)}<li>
         <b>{film.name}</b> <span><Figures text={sayFilm(film)} /></span>
@@ -80,6 +83,8 @@
   }
   .films {
     margin: 22px 0 6px;
+  }
+  h2 {
     font-size: 1.25rem;
     font-weight: 540;
   }

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { FILM_KINDS, type FrameFormat } from '#core/film/film.ts';
+  import { FILM_KINDS, FRAME_FORMATS } from '#core/film/film.ts';
   import { TYPICAL_ENTRY, type EntryKind } from '#schema/entry.ts';
   import KindDrawing from '#ui/kit/KindDrawing.svelte';
-  import { FILM_KIND_WORDS } from '#ui/kit/say-kit.ts';
+  import { FILM_KIND_WORDS, FORMAT_WORDS } from '#ui/kit/say-kit.ts';
   import TextField from '#ui/kit/TextField.svelte';
   import type { PageProps } from './$types';
 
@@ -20,12 +20,6 @@
     { name: 'longest', label: 'Its longest time' },
     { name: 'believes', label: 'Film speed it expects' },
     { name: 'lighten', label: 'Lighten–darken marks' }
-  ];
-  const FORMATS: readonly [FrameFormat, string][] = [
-    ['roll-6x6', 'roll film, 6 × 6'],
-    ['roll-6x9', 'roll film, 6 × 9'],
-    ['135', '35 mm, 24 × 36'],
-    ['instant-square', 'instant, square']
   ];
   const values = $derived<Readonly<Record<string, string>>>(form?.values ?? {});
   const faults = $derived(form?.faults ?? []);
@@ -119,7 +113,8 @@
         <label class="field">
           <span>Size of its pictures</span>
           <select name="format" value={startOf('format')}>
-            {#each FORMATS as [format, words] (format)}<option value={format}>{words}</option>{/each}
+            {#each FRAME_FORMATS as format (format)}<option value={format}>{FORMAT_WORDS[format]}</option
+              >{/each}
           </select>
         </label>
       </div>
