@@ -34,6 +34,17 @@ export interface Frame {
   readonly note: string;
 }
 
+/** A frame to be logged. What was expected of it is worked out where it is stored. */
+export interface NewFrame {
+  readonly id: string;
+  readonly loadId: string;
+  /** The number that the sender expects the frame to get. */
+  readonly number: number;
+  readonly light: LightChoice;
+  readonly choice: Choice;
+  readonly note: string;
+}
+
 /** Frames that are left, never below 0. */
 export function framesLeft(framesTotal: number, frames: readonly { readonly number: number }[]): number {
   return Math.max(0, framesTotal - frames.length);

@@ -1,25 +1,13 @@
 // Logging, changing, deleting and restoring frames: the rules, in one transaction each. What was expected of a frame
 // is computed here by the same core that the page used; the page's own numbers are not taken.
 import type { Database } from 'better-sqlite3';
-import { settingOf, type Choice } from '#core/camera/setting.ts';
-import type { LightChoice } from '#core/light/choice.ts';
-import { nextFrameNumber, type Frame, type Load } from '#core/log/frame.ts';
+import { settingOf } from '#core/camera/setting.ts';
+import { nextFrameNumber, type Frame, type Load, type NewFrame } from '#core/log/frame.ts';
 import { judge } from '#core/match/verdict.ts';
 import { cameraRepository } from './cameras.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
 import { loadRepository } from './loads.ts';
-
-/** What is asked to be logged. */
-export interface NewFrame {
-  readonly id: string;
-  readonly loadId: string;
-  /** The number that the sender expects the frame to get. */
-  readonly number: number;
-  readonly light: LightChoice;
-  readonly choice: Choice;
-  readonly note: string;
-}
 
 /** Why a frame was not stored or changed. */
 export type LogRefusal =

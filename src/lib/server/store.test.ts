@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { STARTING_LIGHT } from '#core/light/choice.ts';
+import type { NewFrame } from '#core/log/frame.ts';
 import { cameraRepository } from './cameras.ts';
 import { readConfig } from './config.ts';
 import { openDatabase } from './db.ts';
@@ -12,7 +13,7 @@ import { DEMO_CAMERAS, seedDemo } from './demo/seed.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
 import { loadRepository } from './loads.ts';
-import { logbook, type NewFrame } from './logbook.ts';
+import { logbook } from './logbook.ts';
 import { migrate, orderMigrations } from './migrate.ts';
 import { isOwnHost, isOwnOrigin } from './same-origin.ts';
 

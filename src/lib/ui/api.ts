@@ -1,19 +1,8 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
 import { object, string } from 'yup';
-import type { Choice } from '#core/camera/setting.ts';
-import type { LightChoice } from '#core/light/choice.ts';
+import type { NewFrame } from '#core/log/frame.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
-
-/** A frame to be logged, as the server takes it. */
-export interface FrameToLog {
-  readonly id: string;
-  readonly loadId: string;
-  readonly number: number;
-  readonly light: LightChoice;
-  readonly choice: Choice;
-  readonly note: string;
-}
 
 const problemSchema = object({ detail: string().required() });
 
@@ -37,7 +26,7 @@ async function send(
 }
 
 /** Logs a frame; sending the same id again changes nothing. */
-export function logFrame(frame: FrameToLog): Promise<Result<null, string>> {
+export function logFrame(frame: NewFrame): Promise<Result<null, string>> {
   return send('POST', '/api/v1/frames', frame);
 }
 

@@ -5,7 +5,8 @@
   import ShadowChooser from '#ui/light/ShadowChooser.svelte';
   import LogButton from '#ui/LogButton.svelte';
   import Figures from '#ui/text/Figures.svelte';
-  import { sayFailure, sayInstruction, sayReason, saySpeeds, sayExposure } from '#ui/text/say.ts';
+  import { sayFailure, sayInstruction, sayReason, sayExposure } from '#ui/text/say.ts';
+  import { saySpeeds } from '#ui/text/say-light.ts';
   import Chance from '#ui/verdict/Chance.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';

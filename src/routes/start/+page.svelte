@@ -4,6 +4,7 @@
   import { TYPICAL_ENTRY, type EntryKind } from '#schema/entry.ts';
   import KindDrawing from '#ui/kit/KindDrawing.svelte';
   import { FILM_KIND_WORDS, FORMAT_WORDS } from '#ui/kit/say-kit.ts';
+  import SelectField from '#ui/kit/SelectField.svelte';
   import TextField from '#ui/kit/TextField.svelte';
   import type { PageProps } from './$types';
 
@@ -110,24 +111,23 @@
         {/if}
         <TextField name="focal" label="Focal length, mm" value={startOf('focal')} fault={faultOf('focal')} />
         <TextField name="name" label="What you call it" value={startOf('name')} fault={faultOf('name')} />
-        <label class="field">
-          <span>Size of its pictures</span>
-          <select name="format" value={startOf('format')}>
-            {#each FRAME_FORMATS as format (format)}<option value={format}>{FORMAT_WORDS[format]}</option
-              >{/each}
-          </select>
-        </label>
+        <SelectField
+          name="format"
+          label="Size of its pictures"
+          value={startOf('format')}
+          options={FRAME_FORMATS.map((f) => [f, FORMAT_WORDS[f]])}
+        />
       </div>
     </fieldset>
     <fieldset>
       <legend><span>3</span> Which film is in it?</legend>
       <div class="fields">
-        <label class="field">
-          <span>Kind of film</span>
-          <select name="kind" value={startOf('kind', has === 'timed' ? 'instant-colour' : 'negative-colour')}>
-            {#each FILM_KINDS as kind (kind)}<option value={kind}>{FILM_KIND_WORDS[kind]}</option>{/each}
-          </select>
-        </label>
+        <SelectField
+          name="kind"
+          label="Kind of film"
+          value={startOf('kind', has === 'timed' ? 'instant-colour' : 'negative-colour')}
+          options={FILM_KINDS.map((k) => [k, FILM_KIND_WORDS[k]])}
+        />
         <TextField
           name="iso"
           label="Film speed, ISO"
@@ -216,20 +216,6 @@
     flex-wrap: wrap;
     gap: 12px;
     align-items: flex-start;
-  }
-  .field {
-    display: grid;
-    gap: 3px;
-    font-size: 0.9375rem;
-  }
-  select {
-    min-height: 44px;
-    min-width: 11rem;
-    padding: 0 34px 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
-    font-size: 1rem;
   }
   .fault {
     color: var(--accent);

@@ -3,7 +3,7 @@
   import { SHADOW_STEPS, type ShadowClue } from '#core/light/shadow-edge.ts';
   import { useHand } from '../hand.svelte.ts';
   import Figures from '../text/Figures.svelte';
-  import { CLUE_WORDS, sayLight } from '../text/say.ts';
+  import { CLUE_WORDS, sayLight } from '../text/say-light.ts';
   import ShadowDrawing from './ShadowDrawing.svelte';
 
   const hand = useHand();

@@ -3,7 +3,8 @@ import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, settingOf, type Choice } from '#core/camera/setting.ts';
 import type { LightChoice } from '#core/light/choice.ts';
 import { formatLv } from '#core/units/stops.ts';
-import { CLUE_WORDS, sayValues } from '../text/say.ts';
+import { CLUE_WORDS } from '../text/say-light.ts';
+import { sayValues } from '../text/say.ts';
 
 /** The marks that were set: "cloud · 2.5 m", or what a fixed camera gave. */
 export function sayMarks(camera: Camera, choice: Choice): string {

@@ -4,7 +4,8 @@
   import { formatLv } from '#core/units/stops.ts';
   import { useHand } from '../hand.svelte.ts';
   import Figures from '../text/Figures.svelte';
-  import { chanceInHundred, nearestName, sayReach } from '../text/say.ts';
+  import { chanceInHundred } from '../text/say.ts';
+  import { nearestName, sayReach } from '../text/say-light.ts';
   import { deltasAlong } from './deltas.ts';
   import Strips from './Strips.svelte';
   import { followed, lvAt, namesThatFit, percent, shareOf, ticksOf, viewAround, WHOLE } from './view.ts';

@@ -8,16 +8,13 @@ import {
   sayError,
   sayFailure,
   sayInstruction,
-  sayLight,
-  sayReach,
   sayReason,
-  sayRemedy,
   saySlack,
-  saySpeeds,
-  sayStep,
   sayTime,
   sayVerdict
 } from './say.ts';
+import { sayLight, sayReach, saySpeeds } from './say-light.ts';
+import { sayRemedy, sayStep } from './say-remedy.ts';
 
 const sun = choiceFromShadow('sharp', { bright: false, backlit: false });
 const verdictFor = (film = filmWith(), lv = sun.lv) => {

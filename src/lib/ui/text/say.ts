@@ -3,31 +3,14 @@ import { gearOf, positionCount, type Camera, type Control } from '#core/camera/c
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
-import type { LightChoice } from '#core/light/choice.ts';
-import { NAMED_MARKS } from '#core/light/named-marks.ts';
-import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import type { Failure } from '#core/match/conditions.ts';
 import type { TermKind } from '#core/match/delta.ts';
-import type { FittingSpeeds } from '#core/match/film-speeds.ts';
-import type { FilterPlace } from '#core/match/filters.ts';
-import type { Remedy, RemedyStep } from '#core/match/remedies.ts';
-import type { LvInterval, Reach } from '#core/match/reach.ts';
 import type { Room } from '#core/match/room.ts';
 import type { Verdict } from '#core/match/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
 import { markOfFNumber, markOfSeconds, nearestTimeMark } from '#core/units/series.ts';
 import { formatShutter } from '#core/units/shutter.ts';
-import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
-
-/** What each shadow clue is called, and what the sky does then. */
-export const CLUE_WORDS: Readonly<Record<ShadowClue, { readonly edge: string; readonly sky: string }>> = {
-  sharp: { edge: 'Sharp edge', sky: 'clear sun' },
-  soft: { edge: 'Soft edge', sky: 'haze, thin cloud' },
-  barely: { edge: 'Barely there', sky: 'or the shaded side' },
-  none: { edge: 'No shadow', sky: 'overcast' },
-  leaf: { edge: 'Under leaves', sky: 'or open shade' },
-  deep: { edge: 'Deep shade', sky: 'under a roof' }
-};
+import { formatStops, formatThirds } from '#core/units/stops.ts';
 
 /** A chance as a count of frames in a hundred; never 0 or 100, since nothing is sure. */
 export function chanceInHundred(p: number): number {
@@ -44,7 +27,7 @@ export function sayVerdict(verdict: Verdict): string {
 }
 
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
-function instructionParts(camera: Camera, setting: Setting): readonly string[] {
+export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
   return camera.controls.flatMap((control) => {
     if (control.acts === 'focus' || positionCount(control) < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
@@ -172,83 +155,4 @@ export function sayFailure(failure: Failure): string {
   }
   const limit = sayTime(failure.limitSeconds);
   return `${sayTime(failure.seconds)} is long to hold by hand (${limit} at most): put the camera on something.`;
-}
-
-const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
-  lens: 'on the lens',
-  'lens-and-eye': 'over lens and eye',
-  pack: 'on the film pack',
-  eye: 'over the eye alone'
-};
-
-/** One step of a remedy: what to do. */
-export function sayStep(step: RemedyStep): string {
-  switch (step.kind) {
-    case 'filter':
-      return `grey filter of ${formatStops(step.filter.stops)} ${FILTER_PLACES[step.filter.place]}`;
-    case 'support':
-      return 'put the camera on something';
-    case 'development':
-      return step.stops > 0
-        ? `have the film pushed ${formatStops(step.stops)}`
-        : `have the film pulled ${formatStops(step.stops)}`;
-    case 'film':
-      return `load ${step.film.name}`;
-  }
-}
-
-/** A whole remedy: its steps, first letter large. */
-export function sayRemedy(remedy: Remedy): string {
-  const text = remedy.steps.map(sayStep).join(', and ');
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-/** What comes of a remedy, beside the setting that goes with it. */
-export function sayRemedySetting(camera: Camera, remedy: Remedy): string {
-  const parts = instructionParts(camera, remedy.verdict.setting);
-  return parts.length === 0 ? '' : `then ${parts.join(', ')}`;
-}
-
-/** Where on the scale of daily life a light lies: "full sun". */
-export function nearestName(lv: number): string {
-  const nearest = NAMED_MARKS.reduce((a, b) => (Math.abs(b.lv - lv) < Math.abs(a.lv - lv) ? b : a));
-  return nearest.name;
-}
-
-/** What is assumed about the light: "LV 14⅔ from a sharp shadow edge, give or take ⅓". */
-export function sayLight(light: LightChoice): string {
-  const spread = `give or take ${formatThirds(light.sdStops)}`;
-  const lv = `LV ${formatLv(light.lv)}`;
-  const { way } = light;
-  if (way.kind === 'hand') return `${lv} as set on the ruler, ${spread}.`;
-  if (way.kind === 'reading') return `${lv} from your reading, ${spread}.`;
-  const added = [way.bright ? 'bright ground +1' : '', way.backlit ? 'lit from behind −1' : ''].filter(
-    (s) => s !== ''
-  );
-  const clue = CLUE_WORDS[way.clue].edge.toLowerCase();
-  return `${lv} from “${clue}”${added.length > 0 ? `, ${added.join(', ')}` : ''}, ${spread}.`;
-}
-
-/** Stretches of light in words: "10⅓ to 16". */
-export function sayIntervals(intervals: readonly LvInterval[]): string {
-  return intervals.map((i) => `${formatLv(i.from)} to ${formatLv(i.to)}`).join(', and ');
-}
-
-/** The reach in one line. */
-export function sayReach(reach: Reach): string {
-  const [first] = reach.possible;
-  const last = reach.possible.at(-1);
-  if (reach.likely.length > 2 && first && last) {
-    return `May come out from LV ${formatLv(first.from)} to ${formatLv(last.to)}, likely only where a mark fits the light`;
-  }
-  if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}`;
-  if (reach.largestLikelySd === null) return 'No light is sure enough: try a test roll';
-  return `Too unsure here: know the light to within ${formatStops(Math.max(reach.largestLikelySd, 1 / 3))}, or shoot a test roll`;
-}
-
-/** Which film speeds would do. */
-export function saySpeeds(speeds: FittingSpeeds | null): string {
-  if (!speeds) return 'No film speed would do here with this camera.';
-  const { slowest, centred, fastest } = speeds;
-  return slowest === fastest ? `ISO ${centred}` : `ISO ${slowest} to ${fastest}, best ${centred}`;
 }

@@ -17,7 +17,8 @@
 <script lang="ts">
   import { remediesFor, type Remedy } from '#core/match/remedies.ts';
   import Figures from '../text/Figures.svelte';
-  import { chanceInHundred, sayRemedy, sayRemedySetting } from '../text/say.ts';
+  import { chanceInHundred } from '../text/say.ts';
+  import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
   let { judged, films }: WhatHelpsProps = $props();
   let remedies = $state.raw<readonly Remedy[]>([]);

@@ -3,11 +3,11 @@
   import { FILM_KINDS, FRAME_FORMATS, type FilmKind } from '#core/film/film.ts';
   import { typicalFilm } from '#schema/film-entry.ts';
   import { FILM_KIND_WORDS, FORMAT_WORDS } from '#ui/kit/say-kit.ts';
+  import SelectField from '#ui/kit/SelectField.svelte';
   import TextField from '#ui/kit/TextField.svelte';
   import type { PageProps } from './$types';
 
   let { form }: PageProps = $props();
-  const uid = $props.id();
   let chosen = $state<FilmKind | null>(null);
   const kind = $derived<FilmKind>(
     chosen ?? FILM_KINDS.find((k) => k === form?.values['kind']) ?? 'negative-colour'
@@ -18,8 +18,8 @@
   });
   const faultOf = (field: string): string => form?.faults.find((f) => f.field === field)?.message ?? '';
   const MORE: readonly { name: string; label: string }[] = [
-    { name: 'below', label: 'Holds under mid grey, stops' },
-    { name: 'above', label: 'Holds over mid grey, stops' },
+    { name: 'below', label: 'Holds under grey, stops' },
+    { name: 'above', label: 'Holds over grey, stops' },
     { name: 'development', label: 'Push (+) or pull (−), stops' },
     { name: 'age', label: 'Speed lost to age, stops' },
     { name: 'exponent', label: 'Long-exposure exponent' }
@@ -36,17 +36,13 @@
       update({ reset: false })}
 >
   <div class="fields">
-    <label class="field" for="{uid}-kind">
-      <span>Kind of film</span>
-      <select
-        id="{uid}-kind"
-        name="kind"
-        value={kind}
-        onchange={(e) => (chosen = FILM_KINDS.find((k) => k === e.currentTarget.value) ?? null)}
-      >
-        {#each FILM_KINDS as k (k)}<option value={k}>{FILM_KIND_WORDS[k]}</option>{/each}
-      </select>
-    </label>
+    <SelectField
+      name="kind"
+      label="Kind of film"
+      value={kind}
+      options={FILM_KINDS.map((k) => [k, FILM_KIND_WORDS[k]])}
+      onchoose={(value: string) => (chosen = FILM_KINDS.find((k) => k === value) ?? null)}
+    />
     {#key form}
       <TextField name="name" label="Its name" value={values['name'] ?? ''} fault={faultOf('name')} />
       <TextField name="iso" label="Film speed, ISO" value={values['iso'] ?? ''} fault={faultOf('iso')} />
@@ -85,13 +81,15 @@
           fault={faultOf(field.name)}
         />
       {/each}
-      <label class="field" for="{uid}-kept">
-        <span>How it was kept</span>
-        <select id="{uid}-kept" name="kept" value={values['kept']}>
-          <option value="fresh">fresh</option>
-          <option value="expired">expired, or kept warm</option>
-        </select>
-      </label>
+      <SelectField
+        name="kept"
+        label="How it was kept"
+        value={values['kept'] ?? 'fresh'}
+        options={[
+          ['fresh', 'fresh'],
+          ['expired', 'expired, or kept warm']
+        ]}
+      />
     </div>
   {/key}
   <div class="acts">
@@ -122,19 +120,6 @@
     flex-wrap: wrap;
     gap: 12px;
     align-items: flex-start;
-  }
-  .field {
-    display: grid;
-    gap: 3px;
-    font-size: 0.9375rem;
-  }
-  select {
-    min-height: 44px;
-    padding: 0 34px 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
-    font-size: 1rem;
   }
   .formats label {
     display: flex;

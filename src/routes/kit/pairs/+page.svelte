@@ -4,7 +4,7 @@
   import { useHand } from '#ui/hand.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
   import Figures from '#ui/text/Figures.svelte';
-  import { sayLight } from '#ui/text/say.ts';
+  import { sayLight } from '#ui/text/say-light.ts';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();

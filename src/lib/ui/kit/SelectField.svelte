@@ -1,0 +1,41 @@
+<script module lang="ts">
+  /** A labelled list to choose from, in the look of TextField. */
+  export interface SelectFieldProps {
+    name: string;
+    label: string;
+    /** What it starts with. */
+    value: string;
+    /** Value and words of each choice. */
+    options: readonly (readonly [string, string])[];
+    onchoose?: (value: string) => void;
+  }
+</script>
+
+<script lang="ts">
+  let { name, label, value, options, onchoose }: SelectFieldProps = $props();
+  const uid = $props.id();
+</script>
+
+<div>
+  <label for="{uid}-field">{label}</label>
+  <select id="{uid}-field" {name} {value} onchange={(e) => onchoose?.(e.currentTarget.value)}>
+    {#each options as [option, words] (option)}<option value={option}>{words}</option>{/each}
+  </select>
+</div>
+
+<style>
+  div {
+    display: grid;
+    gap: 3px;
+    font-size: 0.9375rem;
+  }
+  select {
+    min-height: 44px;
+    min-width: 11rem;
+    padding: 0 34px 0 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background-color: var(--sheet);
+    font-size: 1rem;
+  }
+</style>

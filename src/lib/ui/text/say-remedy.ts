@@ -1,0 +1,41 @@
+// Remedies in words: what to do, and what to set then.
+import type { Camera } from '#core/camera/camera.ts';
+import type { FilterPlace } from '#core/match/filters.ts';
+import type { Remedy, RemedyStep } from '#core/match/remedies.ts';
+import { formatStops } from '#core/units/stops.ts';
+import { instructionParts } from './say.ts';
+
+const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
+  lens: 'on the lens',
+  'lens-and-eye': 'over lens and eye',
+  pack: 'on the film pack',
+  eye: 'over the eye alone'
+};
+
+/** One step of a remedy: what to do. */
+export function sayStep(step: RemedyStep): string {
+  switch (step.kind) {
+    case 'filter':
+      return `grey filter of ${formatStops(step.filter.stops)} ${FILTER_PLACES[step.filter.place]}`;
+    case 'support':
+      return 'put the camera on something';
+    case 'development':
+      return step.stops > 0
+        ? `have the film pushed ${formatStops(step.stops)}`
+        : `have the film pulled ${formatStops(step.stops)}`;
+    case 'film':
+      return `load ${step.film.name}`;
+  }
+}
+
+/** A whole remedy: its steps, first letter large. */
+export function sayRemedy(remedy: Remedy): string {
+  const text = remedy.steps.map(sayStep).join(', and ');
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** What comes of a remedy, beside the setting that goes with it. */
+export function sayRemedySetting(camera: Camera, remedy: Remedy): string {
+  const parts = instructionParts(camera, remedy.verdict.setting);
+  return parts.length === 0 ? '' : `then ${parts.join(', ')}`;
+}
