@@ -47,6 +47,15 @@ test('a film is loaded, and a number of frames that is none is refused by name',
   await expect(marigold).toContainText('8 of 8 left');
 });
 
+test('a camera is retired and brought back', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  const ticker = page.getByRole('article').filter({ hasText: 'Ticker 8' });
+  await ticker.getByRole('button', { name: 'Retire Ticker 8' }).click();
+  await expect(ticker).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(ticker).toBeVisible();
+});
+
 test('a new film is entered, its faults named, and it can be loaded', async ({ app, page }) => {
   await page.goto(`${app.url}/kit/film`);
   await page.getByLabel('Kind of film').selectOption({ label: 'slide' });

@@ -39,18 +39,30 @@ function fromRow(row: CameraRow): StoredCamera {
 
 /** The cameras of a database. */
 export function cameraRepository(db: Database) {
-  const all = db.prepare<[], CameraRow>('select * from camera order by created_at, name');
+  const all = db.prepare<[], CameraRow>(
+    'select * from camera where retired_at is null order by created_at, name'
+  );
   const one = db.prepare<[string], CameraRow>('select * from camera where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into camera (id, name, focal_mm, condition, hand_held_seconds, formats, controls, program, bias_stops, created_at)
      values (:id, :name, :focalMm, :condition, :handHeldSeconds, :formats, :controls, :program, :biasStops, :createdAt)`
   );
+  const retire = db.prepare<[string, string]>(
+    'update camera set retired_at = ? where id = ? and retired_at is null'
+  );
+  const bringBack = db.prepare<[string]>('update camera set retired_at = null where id = ?');
   return {
+    /** The cameras in use, oldest first. */
     list: (): readonly Camera[] => all.all().map((row) => fromRow(row).camera),
+    /** Also finds retired ones: their frames are still told by them. */
     find: (id: string): StoredCamera | null => {
       const row = one.get(id);
       return row ? fromRow(row) : null;
     },
+    /** Takes a camera out of the kit; its films and frames stay. @returns false if it was out already */
+    retire: (id: string, at: string): boolean => retire.run(at, id).changes > 0,
+    /** Takes retiring back. @returns false when there is no such camera */
+    bringBack: (id: string): boolean => bringBack.run(id).changes > 0,
     /** Stores a new camera; its faults are the caller's to check. */
     add: (camera: Camera, createdAt: string): void => {
       const { formats, controls, program } = camera;

@@ -37,7 +37,11 @@ export function loadRepository(db: Database) {
     `update load set finished_at = null where id = ? and not exists
        (select 1 from load other where other.camera_id = load.camera_id and other.finished_at is null)`
   );
-  const hand = db.prepare<[], { load_id: string }>('select load_id from in_hand');
+  // a retired camera is not in hand, whatever was taken up last
+  const hand = db.prepare<[], { load_id: string }>(
+    `select load_id from in_hand join load on load.id = load_id join camera on camera.id = load.camera_id
+     where camera.retired_at is null`
+  );
   const take = db.prepare<[string]>(
     'insert into in_hand (only_row, load_id) values (1, ?) on conflict (only_row) do update set load_id = excluded.load_id'
   );

@@ -55,6 +55,16 @@ export const actions: Actions = {
     s.loads.takeInHand(id);
     return { taken: id };
   },
+  retire: async ({ request }) => {
+    const id = textOf(await request.formData(), 'camera');
+    if (store().cameras.retire(id, new Date().toISOString())) return { retired: id };
+    return fail(409, { cameraId: '', message: 'That camera is out of the kit already.' });
+  },
+  bringBack: async ({ request }) => {
+    const id = textOf(await request.formData(), 'camera');
+    if (store().cameras.bringBack(id)) return { broughtBack: id };
+    return fail(404, { cameraId: '', message: 'There is no such camera.' });
+  },
   load: async ({ request }) => {
     const refused = loadFilm(store(), await request.formData());
     return refused ? fail(422, refused) : { loaded: true };

@@ -30,6 +30,13 @@
     <button class="quiet">Undo</button>
   </form>
 {/if}
+{#if form && 'retired' in form}
+  <form method="post" action="?/bringBack" use:enhance class="done">
+    <input type="hidden" name="camera" value={form.retired} />
+    <span role="status">The camera is out of the kit; its frames stay in the log.</span>
+    <button class="quiet">Undo</button>
+  </form>
+{/if}
 <div class="cameras">
   {#each data.cameras as { camera, pair } (camera.id)}
     <CameraRow

@@ -46,6 +46,10 @@
     <h2>{camera.name}</h2>
     {#each controls as line (line)}<p><Figures text={line} /></p>{/each}
     <p class="soft"><Figures text={fixedLine(camera)} /></p>
+    <form method="post" action="?/retire" use:enhance>
+      <input type="hidden" name="camera" value={camera.id} />
+      <button class="retire" aria-label="Retire {camera.name}">Retire</button>
+    </form>
   </div>
   <div class="film">
     {#if pair}
@@ -105,6 +109,13 @@
   .soft {
     color: var(--soft);
     font-size: 0.9375rem;
+  }
+  .retire {
+    min-height: 44px;
+    color: var(--soft);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
   }
   .acts,
   .load {
