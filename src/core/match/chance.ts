@@ -21,27 +21,50 @@ interface Piece {
 
 /** Chance 0…1 that the error of a setting falls in the window. */
 export function chanceWithin(situation: Situation, setting: Setting, window: StopWindow): number {
+  return chanceCurve(situation, setting, window)(situation.light.lv);
+}
+
+/**
+ * The chance of a setting as a function of the light's mean: what does not depend on it is worked out once.
+ * @returns LV → chance 0…1, for the situation's uncertainty of the light
+ */
+export function chanceCurve(
+  situation: Situation,
+  setting: Setting,
+  window: StopWindow
+): (lv: number) => number {
   const { camera, film, light } = situation;
   const { readingSd, afterSd } = spreadOf(situation);
   const circumstances = circumstancesOf(situation);
   if (camera.program.kind === 'manual') {
-    const delta = sumTerms(errorOfFrame(camera, film, setting, light.lv, circumstances).terms);
-    return normalBetween(delta, Math.hypot(light.sdStops, afterSd), window.lo, window.hi);
+    const sd = Math.hypot(light.sdStops, afterSd);
+    const atZero = sumTerms(errorOfFrame(camera, film, setting, 0, circumstances).terms);
+    return (lv) => normalBetween(atZero + lv, sd, window.lo, window.hi);
   }
-  const constant = light.lv + constantStops(camera, film, setting, circumstances);
-  const meanWanted = wantedEv(camera, setting, light.lv + circumstances.eyeOffsetStops, circumstances);
+  const constant = constantStops(camera, film, setting, circumstances);
+  const wantedAtZero = wantedEv(camera, setting, circumstances.eyeOffsetStops, circumstances);
   const wantedSd = Math.hypot(light.sdStops, readingSd);
-  let chance = 0;
-  for (const piece of piecesOf(situation, setting)) {
-    const mean = constant - piece.alpha - piece.beta * meanWanted;
-    const lightVariance = light.sdStops ** 2;
-    const variance =
-      lightVariance + piece.beta ** 2 * wantedSd ** 2 - 2 * piece.beta * lightVariance + afterSd ** 2;
-    const sd = Math.sqrt(Math.max(0, variance));
-    const covariance = lightVariance - piece.beta * wantedSd ** 2;
-    chance += pieceChance(piece, { mean, sd, meanWanted, wantedSd, covariance }, window);
-  }
-  return Math.min(1, Math.max(0, chance));
+  const lightVariance = light.sdStops ** 2;
+  const pieces = piecesOf(situation, setting).map((piece) => ({
+    ...piece,
+    sd: Math.sqrt(
+      Math.max(
+        0,
+        lightVariance + piece.beta ** 2 * wantedSd ** 2 - 2 * piece.beta * lightVariance + afterSd ** 2
+      )
+    ),
+    covariance: lightVariance - piece.beta * wantedSd ** 2
+  }));
+  return (lv) => {
+    const meanWanted = wantedAtZero + lv;
+    let chance = 0;
+    for (const piece of pieces) {
+      const mean = constant + lv - piece.alpha - piece.beta * meanWanted;
+      const { sd, covariance } = piece;
+      chance += pieceChance(piece, { mean, sd, meanWanted, wantedSd, covariance }, window);
+    }
+    return Math.min(1, Math.max(0, chance));
+  };
 }
 
 interface Joint {
@@ -65,6 +88,7 @@ function pieceChance(piece: Piece, joint: Joint, window: StopWindow): number {
   const to = (piece.to - meanWanted) / wantedSd;
   if (from > FAR || to < -FAR) return 0;
   if (sd === 0) return mean >= window.lo && mean <= window.hi ? normalBetween(0, 1, from, to) : 0;
+  if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) return 0;
   if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
   const r = Math.min(1, Math.max(-1, covariance / (wantedSd * sd)));
   return bivariateRectangle(from, to, (window.lo - mean) / sd, (window.hi - mean) / sd, r);

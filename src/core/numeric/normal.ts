@@ -1,36 +1,46 @@
-// The normal distribution: Φ and its inverse, good to 1e-12 absolute (asserted in the test beside this file).
+// The normal distribution: Φ and its inverse, good to 1e-12 absolute (asserted in the test beside this file against
+// the slow series). Φ is asked thousands of times for each drag of the light, so the rational form is used.
 // The registry's small packages were measured at errors of 1e-3, which would show in a chance near an edge.
 
 const SQRT_2PI = Math.sqrt(2 * Math.PI);
+/** Where the rational approximation hands over to a continued fraction: 5·√2. */
+const FAR = 7.07106781186547;
+/** Hart's rational approximation 5666, highest power first. */
+const NUMERATOR = [
+  3.52624965998911e-2, 0.700383064443688, 6.37396220353165, 33.912866078383, 112.079291497871,
+  221.213596169931, 220.206867912376
+] as const;
+const DENOMINATOR = [
+  8.83883476483184e-2, 1.75566716318264, 16.064177579207, 86.7807322029461, 296.564248779674,
+  637.333633378831, 793.826512519948, 440.413735824752
+] as const;
 
 /**
  * Standard normal distribution function Φ(z) = P(Z ≤ z).
- *
- * Power series about 0 for |z| < 3.5, Lentz's continued fraction of the upper tail beyond.
  * @param z any number; ±Infinity gives 1 and 0
- * @returns probability 0…1, absolute error ≤ 1e-12
+ * @returns probability 0…1, absolute error ≤ 1e-12 (the coefficients are from memory; the test compares with the series)
  * @throws {RangeError} when z is NaN
- * Source: Abramowitz & Stegun, Handbook of Mathematical Functions (1964), 26.2.11 and 26.2.14.
+ * Source: J. F. Hart et al., Computer Approximations (1968), 5666; as in G. West, "Better approximations to cumulative
+ * normal functions", Wilmott Magazine (May 2005) 70.
  */
 export function normalCdf(z: number): number {
   if (Number.isNaN(z)) throw new RangeError('z must be a number, got NaN');
-  if (z > 40) return 1;
-  if (z < -40) return 0;
   const a = Math.abs(z);
-  const density = Math.exp(-0.5 * z * z) / SQRT_2PI;
-  if (a < 3.5) {
-    let term = a;
-    let sum = a;
-    for (let k = 1; Math.abs(term) > 1e-17 * Math.abs(sum) && k < 200; k++) {
-      term *= (a * a) / (2 * k + 1);
-      sum += term;
-    }
-    return z >= 0 ? 0.5 + density * sum : 0.5 - density * sum;
-  }
-  let fraction = a;
-  for (let k = 60; k >= 1; k--) fraction = a + k / fraction;
-  const tail = density / fraction;
-  return z >= 0 ? 1 - tail : tail;
+  if (a > 37) return z > 0 ? 1 : 0;
+  const e = Math.exp((-a * a) / 2);
+  const tail =
+    a < FAR ? (e * polynomial(NUMERATOR, a)) / polynomial(DENOMINATOR, a) : e / fraction(a) / SQRT_2PI;
+  return z > 0 ? 1 - tail : tail;
+}
+
+function polynomial(coefficients: readonly number[], x: number): number {
+  let sum = 0;
+  for (const c of coefficients) sum = sum * x + c;
+  return sum;
+}
+
+function fraction(a: number): number {
+  return a + 1 / (a + 2 / (a + 3 / (a + 4 / (a + 0.65))));
 }
 
 /** Probability that a normal variable falls in [lo, hi]; sd 0 is a step (1 inside, edges included; 0 outside). */

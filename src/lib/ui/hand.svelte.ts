@@ -13,7 +13,8 @@ import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { bestSetting } from '#core/match/rank.ts';
-import { reachOf, type Reach } from '#core/match/reach.ts';
+import { reachOf } from '#core/match/reach.ts';
+import type { Reach } from '#core/match/reach-shape.ts';
 import type { Situation } from '#core/match/situation.ts';
 import { judge, type Verdict } from '#core/match/verdict.ts';
 
@@ -42,6 +43,11 @@ export class Hand {
   picked = $state.raw<Choice | null>(null);
   /** Where the focus stands, by position number; it does not change the advice. */
   focus = $state<number | null>(null);
+
+  // the reach does not depend on where the light is, only on how sure it is: dragging the marker leaves it alone
+  #sd = $derived(this.light.sdStops);
+  #contrast = $derived(this.light.contrast);
+  #reach: Reach | null = $derived.by(() => this.#findReach());
 
   readonly judged: Judged | null = $derived.by(() => this.#judge());
   /** Why the pair in hand cannot be judged, in words; '' when it can. */
@@ -89,6 +95,17 @@ export class Hand {
     this.pair = pair;
   }
 
+  #findReach(): Reach | null {
+    const { pair } = this;
+    if (!pair || troubleOf(pair) !== '') return null;
+    const { camera, film } = pair;
+    const light = { lv: 0, sdStops: this.#sd };
+    return reachOf(
+      { camera, film, light, contrast: this.#contrast },
+      withFocus(camera, pair.present, this.focus)
+    );
+  }
+
   #judge(): Judged | null {
     const { pair, light } = this;
     if (!pair || troubleOf(pair) !== '') return null;
@@ -96,14 +113,15 @@ export class Hand {
     const situation: Situation = { camera, film, light, contrast: light.contrast };
     const present = withFocus(camera, pair.present, this.focus);
     const advice = bestSetting(situation, present);
-    if (!advice) return null;
+    const reach = this.#reach;
+    if (!advice || !reach) return null;
     const own = this.picked && settingOf(camera, withFocus(camera, this.picked, this.focus));
     return {
       pair,
       situation,
       advice,
       shown: own ? judge(situation, own) : advice,
-      reach: reachOf(situation, present),
+      reach,
       tone: printTone(film, filmWindow(film, light.contrast).usable)
     };
   }

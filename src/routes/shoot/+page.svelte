@@ -6,17 +6,14 @@
   import LogButton from '#ui/LogButton.svelte';
   import Figures from '#ui/text/Figures.svelte';
   import { sayFailure, sayInstruction, sayReason, sayExposure } from '#ui/text/say.ts';
-  import { saySpeeds } from '#ui/text/say-light.ts';
   import Chance from '#ui/verdict/Chance.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
   import WhatHelps from '#ui/verdict/WhatHelps.svelte';
   import RoomGauge from '#ui/verdict/RoomGauge.svelte';
-  import { fittingSpeeds } from '#core/match/film-speeds.ts';
 
   const hand = useHand();
   const judged = $derived(hand.judged);
-  const speeds = $derived(judged && fittingSpeeds(judged.situation, judged.pair.present));
 </script>
 
 <svelte:head><title>Shoot · Just Enough</title></svelte:head>
@@ -60,10 +57,6 @@
     <section class="print" aria-label="The print">
       <p class="kicker">What the print will look like</p>
       <Prints {judged} />
-      <dl>
-        <dt class="kicker">Film speeds that fit this light</dt>
-        <dd>{saySpeeds(speeds)}</dd>
-      </dl>
       <div class="log"><LogButton {judged} /></div>
       <WhatHelps {judged} films={hand.films} />
     </section>
@@ -151,9 +144,6 @@
     grid-template-columns: 1fr 1fr;
     gap: 28px;
     margin-top: 2px;
-  }
-  dl {
-    margin: 8px 0;
   }
   .empty {
     display: grid;

@@ -1,5 +1,6 @@
 // The error that the best setting would have at each light of a view: what the rule draws as tones.
-import { deltaAt, type Reach } from '#core/match/reach.ts';
+import { deltaAt } from '#core/match/reach.ts';
+import type { Reach } from '#core/match/reach-shape.ts';
 import type { Situation } from '#core/match/situation.ts';
 import type { View } from './view.ts';
 

@@ -3,7 +3,7 @@ import type { LightChoice } from '#core/light/choice.ts';
 import { NAMED_MARKS } from '#core/light/named-marks.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import type { FittingSpeeds } from '#core/match/film-speeds.ts';
-import type { LvInterval, Reach } from '#core/match/reach.ts';
+import type { LvInterval, Reach } from '#core/match/reach-shape.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 
 /** What each shadow clue is called, and what the sky does then. */

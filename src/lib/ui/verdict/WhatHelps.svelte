@@ -15,28 +15,57 @@
 </script>
 
 <script lang="ts">
-  import { remediesFor, type Remedy } from '#core/match/remedies.ts';
+  import { onMount } from 'svelte';
+  import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
+  import { saySpeeds } from '../text/say-light.ts';
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
   let { judged, films }: WhatHelpsProps = $props();
-  let remedies = $state.raw<readonly Remedy[]>([]);
+  let worker = $state.raw<Worker | null>(null);
+  let answer = $state.raw<AdviceAnswer | null>(null);
+  let asked = 0;
   const now = $derived(chanceInHundred(judged.advice.pUsable));
+
+  onMount(() => {
+    const started = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
+    started.onmessage = (event: MessageEvent<AdviceAnswer>) => {
+      // an answer to a light that has moved on is of no use
+      if (event.data.number === asked) answer = event.data;
+    };
+    worker = started;
+    return () => started.terminate();
+  });
 
   $effect(() => {
     const { situation, pair } = judged;
-    const atHand = { films, filterStops: FILTER_STOPS };
-    const timer = setTimeout(() => (remedies = remediesFor(situation, pair.present, atHand)), REST_MS);
+    const question: AdviceQuestion = {
+      type: 'advice',
+      number: asked + 1,
+      situation,
+      present: pair.present,
+      atHand: { films, filterStops: FILTER_STOPS }
+    };
+    const timer = setTimeout(() => {
+      asked = question.number;
+      worker?.postMessage(question);
+    }, REST_MS);
     return () => clearTimeout(timer);
   });
 </script>
 
-{#if remedies.length > 0}
+{#if answer}
+  <div class="speeds">
+    <p class="kicker">Film speeds that fit this light</p>
+    <p data-testid="speeds">{saySpeeds(answer.speeds)}</p>
+  </div>
+{/if}
+{#if answer && answer.remedies.length > 0}
   <div class="helps" data-testid="remedies">
     <p class="kicker">What would help</p>
     <ul>
-      {#each remedies as remedy (sayRemedy(remedy))}
+      {#each answer.remedies as remedy (sayRemedy(remedy))}
         <li>
           <span>
             <b><Figures text={sayRemedy(remedy)} /></b>
@@ -54,7 +83,8 @@
 {/if}
 
 <style>
-  .helps {
+  .helps,
+  .speeds {
     margin-top: 10px;
   }
   li {

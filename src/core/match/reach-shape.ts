@@ -1,0 +1,26 @@
+// What a reach is made of; see reach.ts for how it is found.
+import type { Setting } from '../camera/setting.ts';
+
+/** A stretch of light, LV. */
+export interface LvInterval {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A stretch of light and the setting that serves it best. */
+export interface Service extends LvInterval {
+  readonly setting: Setting;
+}
+
+/** The reach of a pair. Intervals ascend and do not touch. */
+export interface Reach {
+  readonly likely: readonly LvInterval[];
+  readonly possible: readonly LvInterval[];
+  /** Where each setting serves best, ascending, without gaps, from −∞ to ∞. */
+  readonly services: readonly Service[];
+  /**
+   * Sd of the light, in stops, up to which something is likely: the largest one, or at least the situation's own when
+   * something is likely now (cameras that set themselves); null when even sure light is not enough.
+   */
+  readonly largestLikelySd: number | null;
+}

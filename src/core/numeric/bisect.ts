@@ -1,0 +1,17 @@
+// Finds where a test changes by halving.
+
+/** Where a test that holds at `inside` and not at `outside` changes: a point where it still holds, within the tolerance. */
+export function bisect(
+  holds: (x: number) => boolean,
+  inside: number,
+  outside: number,
+  tolerance = 1e-9
+): number {
+  let [a, b] = [inside, outside];
+  while (Math.abs(b - a) > tolerance) {
+    const middle = (a + b) / 2;
+    if (holds(middle)) a = middle;
+    else b = middle;
+  }
+  return a;
+}
