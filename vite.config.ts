@@ -8,7 +8,6 @@ export default defineConfig({
   worker: { format: 'es' },
   test: {
     expect: { requireAssertions: true },
-    benchmark: { include: ['bench/**/*.bench.ts'] },
     projects: [
       {
         extends: true,

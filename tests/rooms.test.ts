@@ -35,7 +35,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     packages: [/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^@skeletonlabs\//, /^\.\/\$types$/]
   },
   { room: 'tests/e2e', folders: ['tests/e2e'], packages: [/^node:/, /^@playwright\//, /^@axe-core\//] },
-  { room: 'bench', folders: ['src/core', 'src/lib/server', 'bench'], packages: [/^vitest$/, /^node:/] }
+  { room: 'bench', folders: ['src/core', 'src/lib/server', 'bench'], packages: [/^node:/] }
 ];
 
 function specifiersOf(text: string): readonly string[] {

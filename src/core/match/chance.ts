@@ -1,6 +1,6 @@
 // The chance that a frame's error falls in a window. Set by hand it is closed form. On a camera that sets itself the
 // reading x = LV + o + w comes before the clip; between the points where the camera's answer bends, error and reading are
-// jointly normal, so the chance is a sum of bivariate normal rectangles, exact to their 1e-12.
+// jointly normal, so the chance is a sum of bivariate normal rectangles, good to 1e-10.
 import { evRange } from '../camera/respond.ts';
 import { reciprocityKinks, reciprocityStops } from '../film/reciprocity.ts';
 import type { StopWindow } from '../film/window.ts';
@@ -75,8 +75,8 @@ interface Joint {
   readonly covariance: number;
 }
 
-/** Beyond this many sds nothing that shows is left (2e-16). */
-const FAR = 8.2;
+/** Beyond this many sds nothing that shows is left (1e-11). */
+const FAR = 6.8;
 
 function pieceChance(piece: Piece, joint: Joint, window: StopWindow): number {
   const { mean, sd, meanWanted, wantedSd, covariance } = joint;

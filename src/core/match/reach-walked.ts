@@ -15,7 +15,7 @@ import { LIKELY, POSSIBLE } from './verdict.ts';
 /** Step of the walk along the scale for cameras that set themselves, LV. */
 const STEP_LV = 0.5;
 /** How sharply a walked edge is found, LV. */
-const WALK_EDGE_LV = 1e-5;
+const WALK_EDGE_LV = 1e-3;
 
 interface Step {
   readonly lv: number;
