@@ -25,14 +25,16 @@ Object.assign(process.env, {
   NODE_ENV: 'production'
 });
 const log = console.log;
-// the server's own line comes later and says 0.0.0.0 or the like; ours says what to open
-console.log = (...words) => void (String(words[0]).startsWith('Listening on') || log(...words));
+// the server tells when it listens, in words of its own that may name 0.0.0.0: ours say what to open, and when
+console.log = (...words) => {
+  if (!String(words[0]).startsWith('Listening on')) log(...words);
+  else log(`Just Enough is at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`);
+};
 try {
   await import(pathToFileURL(resolve(ROOT, 'build/index.js')).href);
 } catch (error) {
   fail(error instanceof Error ? error.message : String(error));
 }
-log(`Just Enough is at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`);
 
 /** @param {string} text */
 function readPort(text) {

@@ -99,3 +99,24 @@ function alongLine(points: readonly ProgramPoint[], ev: number): ProgramPoint {
   }
   return points.at(-1) ?? { fNumber: NaN, seconds: NaN };
 }
+
+/**
+ * The exposure value at which the camera gives a time: where along its program that time is passed.
+ * @param seconds > 0
+ * @returns null when the program never gives that time, or gives nothing else
+ */
+export function evAtSeconds(camera: Camera, setting: Setting, seconds: number): number | null {
+  const { program } = camera;
+  if (program.kind === 'automatic-time') {
+    const within = seconds > program.shortestSeconds && seconds < program.longestSeconds;
+    return within ? evFromSetting(setting.fNumber ?? NaN, seconds) : null;
+  }
+  if (program.kind !== 'program') return null;
+  for (const [i, b] of program.points.entries()) {
+    const a = program.points[i - 1];
+    if (!a || !(seconds < a.seconds && seconds > b.seconds)) continue;
+    const share = Math.log(seconds / a.seconds) / Math.log(b.seconds / a.seconds);
+    return evFromSetting(a.fNumber * (b.fNumber / a.fNumber) ** share, seconds);
+  }
+  return null;
+}

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Camera, Program } from '../camera/camera.ts';
-import { respond } from '../camera/respond.ts';
+import { evAtSeconds, respond } from '../camera/respond.ts';
 import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { equivalentSeconds } from '../film/reciprocity.ts';
@@ -182,6 +182,30 @@ describe('a program line', () => {
       limit: 'bright'
     });
   });
+});
+
+test.each([
+  ['timed', SLOW],
+  [
+    'a line',
+    cameraWith([], {
+      program: {
+        kind: 'program',
+        eye: eye(100),
+        points: [
+          { fNumber: 4, seconds: 2 },
+          { fNumber: 4, seconds: 0.1 },
+          { fNumber: 16, seconds: 0.01 }
+        ]
+      }
+    })
+  ]
+] as const)('the exposure value at which a time is passed gives that time back: %s', (_kind, camera) => {
+  for (const seconds of [1.5, 0.5, 0.05, 0.02]) {
+    const ev = evAtSeconds(camera, at(camera, {}), seconds);
+    expect(respond(camera, at(camera, {}), ev ?? NaN).seconds).toBeCloseTo(seconds, 9);
+  }
+  expect(evAtSeconds(camera, at(camera, {}), 100)).toBeNull();
 });
 
 describe('the chance on a camera that sets itself', () => {

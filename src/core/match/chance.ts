@@ -1,12 +1,12 @@
 // The chance that a frame's error falls in a window. Set by hand it is closed form. On a camera that sets itself the
 // reading x = LV + o + w comes before the clip; between the points where the camera's answer bends, error and reading are
 // jointly normal, so the chance is a sum of bivariate normal rectangles, good to 1e-10.
-import { evRange } from '../camera/respond.ts';
+import { evAtSeconds, evRange, respond } from '../camera/respond.ts';
 import { reciprocityKinks, reciprocityStops } from '../film/reciprocity.ts';
 import type { StopWindow } from '../film/window.ts';
+import { evFromSetting } from '../light/lv.ts';
 import { bivariateRectangle } from '../numeric/bivariate.ts';
 import { normalBetween } from '../numeric/normal.ts';
-import { respond } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { constantStops, errorOfFrame, sumTerms, wantedEv } from './delta.ts';
 import { circumstancesOf, spreadOf, type Situation } from './situation.ts';
@@ -102,7 +102,7 @@ function piecesOf(situation: Situation, setting: Setting): readonly Piece[] {
     const exposure = respond(camera, setting, ev);
     return exposure.ev - reciprocityStops(film.reciprocity, exposure.seconds);
   };
-  const bends = [range.min, range.max, ...reciprocityBends(situation, setting, range.min, range.max)];
+  const bends = [range.min, range.max, ...bendsOf(situation, setting, range.min, range.max)];
   const sorted = [...new Set(bends)].sort((a, b) => a - b);
   const pieces: Piece[] = [{ from: -Infinity, to: range.min, alpha: value(range.min), beta: 0 }];
   sorted.slice(1).forEach((to, i) => {
@@ -115,29 +115,14 @@ function piecesOf(situation: Situation, setting: Setting): readonly Piece[] {
 }
 
 /** Wanted exposure values inside the limits at which the film's loss, or a program line's time, bends. */
-function reciprocityBends(
-  situation: Situation,
-  setting: Setting,
-  min: number,
-  max: number
-): readonly number[] {
+function bendsOf(situation: Situation, setting: Setting, min: number, max: number): readonly number[] {
   const { camera, film } = situation;
-  const secondsAt = (ev: number): number => respond(camera, setting, ev).seconds;
   const corners =
     camera.program.kind === 'program'
-      ? camera.program.points.map((p) => Math.log2(p.fNumber ** 2 / p.seconds))
+      ? camera.program.points.map((p) => evFromSetting(p.fNumber, p.seconds))
       : [];
-  // the time only shortens as the camera wants more: each kink is crossed once
-  const kinks = reciprocityKinks(film.reciprocity).flatMap((kink) => {
-    if (!(secondsAt(min) > kink && secondsAt(max) < kink)) return [];
-    let [lo, hi] = [min, max];
-    while (hi - lo > 1e-12 * Math.max(1, Math.abs(hi))) {
-      const middle = (lo + hi) / 2;
-      if (middle === lo || middle === hi) break;
-      if (secondsAt(middle) > kink) lo = middle;
-      else hi = middle;
-    }
-    return [(lo + hi) / 2];
-  });
+  const kinks = reciprocityKinks(film.reciprocity).flatMap(
+    (kink) => evAtSeconds(camera, setting, kink) ?? []
+  );
   return [...corners, ...kinks].filter((ev) => ev > min && ev < max);
 }
