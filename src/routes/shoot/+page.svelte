@@ -141,6 +141,7 @@
   }
   .why {
     display: grid;
+    align-items: start;
     grid-template-columns: 1fr 1fr;
     gap: 28px;
     margin-top: 2px;
