@@ -128,6 +128,10 @@
     font-size: 1.0625rem;
     line-height: 1.15;
   }
+  /* what a mark means takes room: the band scrolls rather than letting the words run together */
+  label:has(.means) {
+    flex-basis: 92px;
+  }
   .means {
     font-size: 0.8125rem;
     font-weight: 400;

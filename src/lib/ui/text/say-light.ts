@@ -1,5 +1,6 @@
 // The light in words, and what the pair in hand makes of the scale of light.
 import type { LightChoice } from '#core/light/choice.ts';
+import { LV_RANGE } from '#core/light/lv.ts';
 import { NAMED_MARKS } from '#core/light/named-marks.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import type { FittingSpeeds } from '#core/match/film-speeds.ts';
@@ -36,9 +37,10 @@ export function sayLight(light: LightChoice): string {
   return `${lv} from “${clue}”${added.length > 0 ? `, ${added.join(', ')}` : ''}, ${spread}.`;
 }
 
-/** Stretches of light in words: "10⅓ to 16". */
+/** Stretches of light in words, as far as the scale goes: "10⅓ to 16". */
 export function sayIntervals(intervals: readonly LvInterval[]): string {
-  return intervals.map((i) => `${formatLv(i.from)} to ${formatLv(i.to)}`).join(', and ');
+  const held = (lv: number): string => formatLv(Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)));
+  return intervals.map((i) => `${held(i.from)} to ${held(i.to)}`).join(', and ');
 }
 
 /** The reach in one line. */

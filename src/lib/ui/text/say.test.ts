@@ -97,6 +97,10 @@ describe('light, reach and speeds', () => {
       'test roll'
     );
   });
+  test('a reach beyond the scale is told as far as the scale goes', () => {
+    const reach = { likely: [{ from: -12, to: 19.3 }], possible: [], services: [], largestLikelySd: 1 };
+    expect(sayReach(reach)).toBe('Comes out from LV −8 to 18');
+  });
   test('a reach in slivers is told as one stretch', () => {
     const slivers = [9, 10, 11].map((lv) => ({ from: lv, to: lv + 0.1 }));
     const reach = { likely: slivers, possible: [{ from: 8, to: 12 }], services: [], largestLikelySd: 0.5 };
