@@ -7,7 +7,8 @@ import { pairVerdicts } from '../src/core/match/pairs.ts';
 import { reachOf } from '../src/core/match/reach.ts';
 import { remediesFor } from '../src/core/match/remedies.ts';
 import { errorSd, type Situation } from '../src/core/match/situation.ts';
-import { judge } from '../src/core/match/verdict.ts';
+import { PLAIN } from '../src/core/match/circumstances.ts';
+import { bestSetting } from '../src/core/match/rank.ts';
 import { CAMERAS_BY_HAND } from '../src/lib/server/demo/by-hand.ts';
 import { CAMERAS_BY_THEMSELVES } from '../src/lib/server/demo/by-themselves.ts';
 import { DEMO_FILMS } from '../src/lib/server/demo/films.ts';
@@ -26,6 +27,17 @@ function situationOf(camera: Camera, filmId: string): Situation {
 }
 const scales = situationOf(named('demo-corvane', CAMERAS_BY_HAND), 'demo-heliodor');
 const heron = situationOf(named('demo-heron', CAMERAS_BY_THEMSELVES), 'demo-minutepack');
+const withFlash: Situation = {
+  ...scales,
+  circumstances: {
+    ...PLAIN,
+    subjectM: 3,
+    flash: {
+      ...{ kind: 'fired', powerStops: 1, lossStops: 0 },
+      unit: { name: '', guideNumber: 18, powers: [0], seconds: 0.001, angleDegrees: null }
+    }
+  }
+};
 const byHand = allSettings(scales.camera, {});
 const byItself = allSettings(heron.camera, {});
 
@@ -36,7 +48,11 @@ const thirty = <T extends { readonly id: string }>(list: readonly T[]): readonly
   );
 const cameras = thirty([...CAMERAS_BY_HAND, ...CAMERAS_BY_THEMSELVES]);
 const films = thirty(DEMO_FILMS);
-const atHand = { films: DEMO_FILMS, filterStops: [1, 2, 3, 6] };
+const atHand = {
+  films: DEMO_FILMS,
+  filters: [1, 2, 3, 6].map((stops) => ({ name: '', stops })),
+  flashes: []
+};
 
 /** Median milliseconds of one call, over at least 30 calls and half a second, after warming up. */
 function medianMs(job: () => unknown): number {
@@ -69,11 +85,15 @@ const minimal = medianMs(() => {
     ).chance;
   }
 });
+// what a match costs for each setting it tries: chances, conditions and place in the order; the reasons of the one chosen too
 const engine = medianMs(() => {
-  for (const s of byHand) kept += judge(scales, s).pUsable;
+  kept += bestSetting(scales, {})?.pUsable ?? 0;
 });
 const itself = medianMs(() => {
-  for (const s of byItself) kept += judge(heron, s).pUsable;
+  kept += bestSetting(heron, {})?.pUsable ?? 0;
+});
+const flashed = medianMs(() => {
+  kept += bestSetting(withFlash, {})?.pUsable ?? 0;
 });
 const us = (ms: number, count: number): string => `${((1000 * ms) / count).toFixed(2)} µs`;
 const ms = (job: () => unknown): string => `${medianMs(job).toFixed(2)} ms`;
@@ -81,6 +101,7 @@ const ms = (job: () => unknown): string => `${medianMs(job).toFixed(2)} ms`;
 console.table({
   'a candidate, least code possible': us(minimal, byHand.length),
   'a candidate set by hand': `${us(engine, byHand.length)} (${(engine / minimal).toFixed(1)} times the least)`,
+  'a candidate set by hand, with flash': us(flashed, byHand.length),
   'a candidate that sets itself': us(itself, byItself.length),
   'a reach, set by hand': ms(() => reachOf(scales, {})),
   [`a reach, sets itself, ${byItself.length} settings`]: ms(() => reachOf(heron, {})),

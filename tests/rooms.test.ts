@@ -11,7 +11,18 @@ const ALIASES: Readonly<Record<string, string>> = {
   '#ui': 'src/lib/ui'
 };
 /** Folders of the core, each may use those left of it and itself. */
-const CORE_ORDER = ['numeric', 'units', 'light', 'film', 'camera', 'match', 'log'] as const;
+const CORE_ORDER = [
+  'numeric',
+  'units',
+  'light',
+  'film',
+  'camera',
+  'focus',
+  'flash',
+  'kit',
+  'match',
+  'log'
+] as const;
 
 /** What each room may import: folders of ours, and packages by name. */
 const RULES: readonly { room: string; folders: readonly string[]; packages: readonly RegExp[] }[] = [

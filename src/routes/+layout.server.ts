@@ -4,5 +4,6 @@ import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ url }) => ({
   pair: pairInHand(store(), url.searchParams.get('load')),
-  films: store().films.list()
+  films: store().films.list(),
+  things: store().things.list()
 });

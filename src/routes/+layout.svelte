@@ -29,7 +29,7 @@
     { name: 'Log', path: '/log' }
   ] as const;
 
-  $effect.pre(() => hand.take(data.pair, data.films));
+  $effect.pre(() => hand.take(data.pair, data.films, data.things));
 
   // tells styles and tests that the page answers from now on
   $effect(() => {

@@ -1,7 +1,8 @@
 // What takes many sums, off the main thread: remedies and fitting film speeds for one situation.
 import type { Choice } from '#core/camera/setting.ts';
 import { fittingSpeeds, type FittingSpeeds } from '#core/match/film-speeds.ts';
-import { remediesFor, type AtHand, type Remedy } from '#core/match/remedies.ts';
+import type { AtHand } from '#core/match/at-hand.ts';
+import { remediesFor, type Remedy } from '#core/match/remedies.ts';
 import type { Situation } from '#core/match/situation.ts';
 
 /** What is asked; the number comes back with the answer, so that a late one can be told. */

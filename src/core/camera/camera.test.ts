@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { cameraWith, fixed, marked, SCALES } from '../match/pairs.test.fixtures.ts';
 import type { Control, Program } from './camera.ts';
 import { cameraFaults } from './faults.ts';
-import { allSettings, changesBetween, settingOf, withUsualFocus } from './setting.ts';
+import { allSettings, changesBetween, settingOf } from './setting.ts';
 
 const f16 = fixed('aperture', 'f/16', 16);
 const instant = fixed('time', 'I', 1 / 25);
@@ -53,7 +53,7 @@ describe('a definition that cannot work is named', () => {
 });
 
 describe('cameras that set themselves', () => {
-  const eye = { place: 'outside', believesIso: 100 } as const;
+  const eye = { place: 'outside', believesIso: 100, angleDegrees: null } as const;
   const auto: Program = {
     kind: 'automatic-time',
     shortestSeconds: 1 / 500,
@@ -176,12 +176,6 @@ describe('settings', () => {
     expect(allSettings(camera, { focus: 2 }).map((s) => s.choice)).toEqual([
       { aperture: 0, time: 0, focus: 2 }
     ]);
-  });
-  test('an unknown focus is taken to stand nearest three metres; a known one stays', () => {
-    const camera = cameraWith([f16, instant, marked('focus', [0.5, 2, 5, Infinity])]);
-    expect(withUsualFocus(camera, {})).toEqual({ focus: 2 });
-    expect(withUsualFocus(camera, { focus: 0 })).toEqual({ focus: 0 });
-    expect(withUsualFocus(SCALES, {})).toEqual({});
   });
   test('a position that the control does not have is no setting', () =>
     expect(settingOf(SCALES, { aperture: 9 })).toBeNull());

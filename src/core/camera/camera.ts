@@ -1,6 +1,7 @@
 // A camera as data: its controls with the marks printed on them and the values these give. No code per camera.
 // The mark and the value are two things: a lever shows a cloud and means f/8, a dial says 8 and means 1/8 s.
 import type { FrameFormat } from '../film/film.ts';
+import type { CameraTraits } from './traits.ts';
 
 /** Drawings that stand on levers and rings; a mark may have one. */
 export type MarkSymbol = 'sun' | 'cloud' | 'person' | 'people' | 'group' | 'mountain';
@@ -13,6 +14,8 @@ export interface Position {
   readonly mark: string;
   readonly symbol: MarkSymbol | null;
   readonly value: number;
+  /** A time that the photographer counts on B or T. Left out on everything that the camera times. */
+  readonly byHand?: true;
 }
 
 /** What a control's values mean; see {@link Position}. */
@@ -111,6 +114,8 @@ export interface Eye {
   readonly place: 'outside' | 'behind-lens';
   /** The film speed the camera believes in when it has no dial. */
   readonly believesIso: number;
+  /** How wide it looks, degrees across; null = not known. */
+  readonly angleDegrees: number | null;
 }
 
 /** How well the camera keeps its values. */
@@ -125,7 +130,7 @@ export const CONDITION_SD: Readonly<Record<CameraCondition, number>> = {
 };
 
 /** A camera as the engine sees it. */
-export interface Camera {
+export interface Camera extends CameraTraits {
   readonly id: string;
   readonly name: string;
   readonly formats: readonly FrameFormat[];

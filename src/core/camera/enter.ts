@@ -8,6 +8,7 @@ import { exactFNumber, exactSeconds, fNumberMarks, timeMarks, type StepSeries } 
 import { formatShutter, parseShutter } from '../units/shutter.ts';
 import { formatSignedThirds, parseStops } from '../units/stops.ts';
 import type { Camera, Control, Position, Program } from './camera.ts';
+import { PLAIN_TRAITS } from './traits.ts';
 
 /** What a camera has, told apart by what its owner sees on it. */
 export type EnteredControls =
@@ -133,7 +134,8 @@ export function enterCamera(entered: EnteredCamera): Result<Camera, readonly Ent
     handHeldSeconds: null,
     controls,
     program,
-    biasStops: 0
+    biasStops: 0,
+    ...PLAIN_TRAITS
   });
 }
 
@@ -153,7 +155,7 @@ function programFrom(entered: EnteredControls, faults: EntryFault[]): Program {
     shortestSeconds: seconds('shortest'),
     longestSeconds: seconds('longest'),
     inLowLight: 'closes',
-    eye: { place: 'outside', believesIso: believes.ok ? believes.value : NaN }
+    eye: { place: 'outside', believesIso: believes.ok ? believes.value : NaN, angleDegrees: null }
   };
 }
 

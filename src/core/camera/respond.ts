@@ -57,28 +57,36 @@ export function evRange(camera: Camera, setting: Setting): EvRange {
  * @param wantedEv the exposure value asked for
  */
 export function respond(camera: Camera, setting: Setting, wantedEv: number): Exposure {
-  const range = evRange(camera, setting);
-  const ev = Math.min(range.max, Math.max(range.min, wantedEv));
-  const manual = camera.program.kind === 'manual';
-  const limit = manual || wantedEv === ev ? 'none' : wantedEv > ev ? 'bright' : 'dark';
-  return { ...split(camera, setting, ev), ev, limit };
+  const { program } = camera;
+  if (program.kind === 'manual') {
+    const fNumber = setting.fNumber ?? NaN;
+    const seconds = setting.seconds ?? NaN;
+    return { fNumber, seconds, ev: evFromSetting(fNumber, seconds), limit: 'none' };
+  }
+  const { min, max } = rangeOf(camera, setting);
+  const ev = Math.min(max, Math.max(min, wantedEv));
+  const limit = wantedEv === ev ? 'none' : wantedEv > ev ? 'bright' : 'dark';
+  if (program.kind === 'automatic-time') {
+    const fNumber = setting.fNumber ?? NaN;
+    return { fNumber, seconds: (fNumber * fNumber) / 2 ** ev, ev, limit };
+  }
+  if (program.kind === 'automatic-aperture') {
+    const seconds = setting.seconds ?? NaN;
+    return { fNumber: Math.sqrt(seconds * 2 ** ev), seconds, ev, limit };
+  }
+  const { fNumber, seconds } = alongLine(program.points, ev);
+  return { fNumber, seconds, ev, limit };
 }
 
-function split(camera: Camera, setting: Setting, ev: number): ProgramPoint {
-  switch (camera.program.kind) {
-    case 'manual':
-      return { fNumber: setting.fNumber ?? NaN, seconds: setting.seconds ?? NaN };
-    case 'automatic-time': {
-      const fNumber = setting.fNumber ?? NaN;
-      return { fNumber, seconds: (fNumber * fNumber) / 2 ** ev };
-    }
-    case 'automatic-aperture': {
-      const seconds = setting.seconds ?? NaN;
-      return { fNumber: Math.sqrt(seconds * 2 ** ev), seconds };
-    }
-    case 'program':
-      return alongLine(camera.program.points, ev);
-  }
+// asked for every setting in every light: remembered for each setting, which belongs to one camera
+const ranges = new WeakMap<Setting, EvRange>();
+
+function rangeOf(camera: Camera, setting: Setting): EvRange {
+  const known = ranges.get(setting);
+  if (known) return known;
+  const range = evRange(camera, setting);
+  ranges.set(setting, range);
+  return range;
 }
 
 /** Between two points both aperture and time move by equal stops. */

@@ -11,6 +11,8 @@ export interface Setting {
   readonly fNumber: number | null;
   /** Exact seconds the photographer chose; null when the camera sets them. */
   readonly seconds: number | null;
+  /** Whether those seconds are counted on B or T. */
+  readonly timedByHand: boolean;
   /** Lighten–darken, stops, + = lighten. */
   readonly compensationStops: number;
   /** The film speed the camera believes in; null on cameras that set nothing by themselves. */
@@ -33,48 +35,52 @@ export function controlFor(camera: Camera, acts: ControlActs): Control | null {
  */
 export function settingOf(camera: Camera, choice: Choice): Setting | null {
   if (camera.controls.some((c) => !positionAt(c, choice))) return null;
-  const valueFor = (acts: ControlActs): number | null => {
+  const positionFor = (acts: ControlActs): Position | null => {
     const control = controlFor(camera, acts);
-    return control ? (positionAt(control, choice)?.value ?? null) : null;
+    return control && positionAt(control, choice);
   };
+  const valueFor = (acts: ControlActs): number | null => positionFor(acts)?.value ?? null;
   return {
     choice: Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0])),
     fNumber: valueFor('aperture'),
     seconds: valueFor('time'),
+    timedByHand: positionFor('time')?.byHand === true,
     compensationStops: valueFor('compensation') ?? 0,
     dialIso: camera.program.kind === 'manual' ? null : (valueFor('dial') ?? camera.program.eye.believesIso)
   };
 }
 
+const known = new WeakMap<Camera, Map<string, readonly Setting[]>>();
+
 /**
- * Every setting that differs in exposure, in printed order, focus left where `present` has it.
- * @param present where the controls stand, as far as that is known
+ * Every setting that differs in exposure, in printed order, focus left where `present` has it. Remembered for each camera:
+ * making the list takes longer than judging it.
+ * @param present where the controls stand, as far as that is known @param everyFocus try every focus position too
  */
-export function allSettings(camera: Camera, present: Choice): readonly Setting[] {
+export function allSettings(camera: Camera, present: Choice, everyFocus = false): readonly Setting[] {
+  const focus = controlFor(camera, 'focus');
+  const key = everyFocus ? 'every' : String(focus ? (present[focus.id] ?? 0) : 0);
+  const lists = known.get(camera) ?? new Map<string, readonly Setting[]>();
+  known.set(camera, lists);
+  const before = lists.get(key);
+  if (before) return before;
   let choices: readonly Choice[] = [{}];
   for (const control of camera.controls) {
-    const places =
-      control.acts === 'focus' ? [present[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
+    const fixed = control.acts === 'focus' && !everyFocus;
+    const places = fixed ? [present[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
     choices = choices.flatMap((c) => places.map((i) => ({ ...c, [control.id]: i })));
   }
-  return choices.flatMap((c) => settingOf(camera, c) ?? []);
-}
-
-/** Where people usually focus when nothing is known yet, metres. */
-const USUAL_DISTANCE_M = 3;
-
-/** A choice with the focus at its position nearest to three metres, if the camera has one and the choice does not say. */
-export function withUsualFocus(camera: Camera, choice: Choice): Choice {
-  const focus = controlFor(camera, 'focus');
-  if (!focus || choice[focus.id] !== undefined) return choice;
-  const distances = positionsOf(focus).map((p) => p.value);
-  // compared as 1/distance, as sharpness is; infinity is 0 then
-  const off = (m: number): number => Math.abs(1 / m - 1 / USUAL_DISTANCE_M);
-  const nearest = distances.reduce((best, m, i) => (off(m) < off(distances[best] ?? m) ? i : best), 0);
-  return { ...choice, [focus.id]: nearest };
+  const settings = choices.flatMap((c) => settingOf(camera, c) ?? []);
+  lists.set(key, settings);
+  return settings;
 }
 
 /** How many controls would have to be moved; one whose place in `from` is not known does not count. */
 export function changesBetween(camera: Camera, from: Choice, to: Choice): number {
-  return camera.controls.filter((c) => from[c.id] !== undefined && from[c.id] !== (to[c.id] ?? 0)).length;
+  let count = 0;
+  for (const { id } of camera.controls) {
+    const before = from[id];
+    if (before !== undefined && before !== (to[id] ?? 0)) count += 1;
+  }
+  return count;
 }

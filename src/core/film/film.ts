@@ -1,12 +1,13 @@
 // A film as data: kind, speed, what it can take, and what a long exposure costs. Typical values: common practice, no source.
 import type { Reciprocity } from './reciprocity.ts';
+import type { FilmTraits } from './traits.ts';
 
 /** Kinds of film that differ in what they forgive and how their result is looked at. */
 export type FilmKind = 'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal';
 
 /** What fits into which camera. */
 export type FrameFormat =
-  'roll-6x6' | 'roll-6x9' | '135' | '135-panorama' | 'instant-square' | 'pack' | 'cine-8';
+  'roll-6x6' | 'roll-6x9' | '135' | '135-panorama' | 'instant-square' | 'pack' | 'cine-8' | 'cine-16';
 
 /** Frame sizes in millimetres, width × height as the picture is usually held. */
 export const FRAME_SIZES_MM: Readonly<Record<FrameFormat, readonly [number, number]>> = {
@@ -16,6 +17,7 @@ export const FRAME_SIZES_MM: Readonly<Record<FrameFormat, readonly [number, numb
   '135-panorama': [58, 24],
   pack: [95, 73],
   'cine-8': [4.8, 3.5],
+  'cine-16': [10.3, 7.5],
   'instant-square': [79, 77]
 };
 
@@ -27,7 +29,8 @@ export const FRAME_FORMATS = [
   '135-panorama',
   'instant-square',
   'pack',
-  'cine-8'
+  'cine-8',
+  'cine-16'
 ] as const satisfies readonly FrameFormat[];
 
 /** All kinds. */
@@ -40,7 +43,7 @@ export const FILM_KINDS = [
 ] as const satisfies readonly FilmKind[];
 
 /** A film as the engine sees it. */
-export interface Film {
+export interface Film extends FilmTraits {
   readonly id: string;
   readonly name: string;
   readonly kind: FilmKind;

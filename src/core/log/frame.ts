@@ -13,6 +13,18 @@ export interface Load {
   readonly loadedAt: string;
   /** UTC, ISO 8601; null while it is in the camera. */
   readonly finishedAt: string | null;
+  /** The side of double-run film that is being exposed; null = it has one side only. */
+  readonly side: Side;
+}
+
+/** Side of double-run film; null = one side only. */
+export type Side = 1 | 2 | null;
+
+/** The frame numbers of the side being exposed: the first half of the film is side one, the rest side two. */
+export function sideNumbers(framesTotal: number, side: Side): { readonly from: number; readonly to: number } {
+  const half = Math.ceil(framesTotal / 2);
+  if (side === 1) return { from: 1, to: half };
+  return { from: side === 2 ? half + 1 : 1, to: framesTotal };
 }
 
 /** A logged frame. */
@@ -45,22 +57,30 @@ export interface NewFrame {
   readonly note: string;
 }
 
-/** Frames that are left, never below 0. */
-export function framesLeft(framesTotal: number, frames: readonly { readonly number: number }[]): number {
-  return Math.max(0, framesTotal - frames.length);
+/** Frames that are left on the side being exposed, never below 0. */
+export function framesLeft(
+  framesTotal: number,
+  frames: readonly { readonly number: number }[],
+  side: Side = null
+): number {
+  const { from, to } = sideNumbers(framesTotal, side);
+  const here = side === null ? frames : frames.filter((f) => f.number >= from && f.number <= to);
+  return Math.max(0, to - from + 1 - here.length);
 }
 
 /**
- * The number the next frame gets: one after the highest, or the first gap when the end of the film is taken.
+ * The number the next frame gets: one after the highest of this side, or the first gap when its end is taken.
  * @returns null when no number is free
  */
 export function nextFrameNumber(
   framesTotal: number,
-  frames: readonly { readonly number: number }[]
+  frames: readonly { readonly number: number }[],
+  side: Side = null
 ): number | null {
-  const taken = new Set(frames.map((f) => f.number));
-  const after = Math.max(0, ...taken) + 1;
-  if (after <= framesTotal) return after;
-  for (let n = 1; n <= framesTotal; n++) if (!taken.has(n)) return n;
+  const { from, to } = sideNumbers(framesTotal, side);
+  const taken = new Set(frames.map((f) => f.number).filter((n) => n >= from && n <= to));
+  const after = Math.max(from - 1, ...taken) + 1;
+  if (after <= to) return after;
+  for (let n = from; n <= to; n++) if (!taken.has(n)) return n;
   return null;
 }

@@ -2,6 +2,7 @@
 import type { Camera } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
+import type { Side } from './frame.ts';
 
 /** The camera, its film, what is left of it and where the controls stand. */
 export interface Pair {
@@ -10,6 +11,8 @@ export interface Pair {
   readonly film: Film;
   readonly framesTotal: number;
   readonly framesLeft: number;
+  /** The side of double-run film; null = it has one only. */
+  readonly side: Side;
   /** The number the next frame gets; null = the film is full. */
   readonly nextNumber: number | null;
   readonly finished: boolean;

@@ -7,14 +7,19 @@ import type { Film } from '../film/film.ts';
 import { equivalentSeconds } from '../film/reciprocity.ts';
 import { lightFromShadow } from '../light/shadow-edge.ts';
 import { chanceWithin } from './chance.ts';
-import { errorOfFrame, PLAIN, sumTerms, wantedEv, type Circumstances } from './delta.ts';
+import { PLAIN, type Circumstances } from './circumstances.ts';
+import { errorOfFrame, sumTerms, wantedEv } from './delta.ts';
 import { stopsFromDensity, stopsFromFactor, type FilterPlace } from './filters.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked } from './pairs.test.fixtures.ts';
 import { reachOf } from './reach.ts';
 import { bestSetting } from './rank.ts';
 import { spreadOf, type Situation } from './situation.ts';
 
-const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({ place, believesIso });
+const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({
+  place,
+  believesIso,
+  angleDegrees: null
+});
 const timed = (shortestSeconds: number, longestSeconds: number, iso: number): Program => ({
   ...{ kind: 'automatic-time', shortestSeconds, longestSeconds, inLowLight: 'closes' },
   eye: eye(iso)
@@ -52,8 +57,8 @@ const error = (
   return { delta: sumTerms(terms), exposure, terms };
 };
 const nd = (stops: number, place: FilterPlace): Circumstances => ({
-  filters: [{ name: 'grey', stops, place }],
-  eyeOffsetStops: 0
+  ...PLAIN,
+  filters: [{ name: 'grey', stops, place }]
 });
 
 // All of the following: common practice, no source.
@@ -117,7 +122,7 @@ describe('what owners of cameras that set themselves know', () => {
   });
   test('eye in shade, subject in sun: over by the difference, and the reverse', () => {
     const off = (eyeOffsetStops: number) =>
-      error(TWIN, INSTANT, { aperture: 2, ...NORMAL }, 11, { filters: [], eyeOffsetStops }).delta;
+      error(TWIN, INSTANT, { aperture: 2, ...NORMAL }, 11, { ...PLAIN, eyeOffsetStops }).delta;
     expect(off(-3)).toBeCloseTo(3, 9);
     expect(off(2)).toBeCloseTo(-2, 9);
   });

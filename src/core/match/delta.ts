@@ -8,8 +8,12 @@ import type { Camera } from '../camera/camera.ts';
 import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { reciprocityStops } from '../film/reciprocity.ts';
+import { lightKindStops, temperatureStops } from '../film/traits.ts';
+import { flashSeconds, mixedStops } from '../flash/flash.ts';
 import { speedStops } from '../units/film-speed.ts';
-import { eyeFilterStops, filmFilterStops, type Filter } from './filters.ts';
+import { PLAIN, type Circumstances } from './circumstances.ts';
+import { eyeFilterStops, filmFilterStops } from './filters.ts';
+import { flashErrorStops, flashFor } from './firing.ts';
 
 /** Which part of the sum a term is. */
 export type TermKind =
@@ -23,10 +27,39 @@ export type TermKind =
   | 'bias'
   | 'development'
   | 'age'
+  | 'light-kind'
+  | 'temperature'
   | 'filter'
   | 'eye-filter'
   | 'close-focus'
-  | 'reciprocity';
+  | 'reciprocity'
+  | 'flash'
+  | 'exposures';
+
+/** Where a term comes from. */
+export type TermSource = 'light' | 'film' | 'camera' | 'setting' | 'filter' | 'flash';
+
+/** The source of each term. */
+export const TERM_SOURCES: Readonly<Record<TermKind, TermSource>> = {
+  light: 'light',
+  'film-speed': 'film',
+  setting: 'setting',
+  eye: 'light',
+  'film-over-dial': 'film',
+  compensation: 'setting',
+  limit: 'camera',
+  bias: 'camera',
+  development: 'film',
+  age: 'film',
+  'light-kind': 'film',
+  temperature: 'film',
+  filter: 'filter',
+  'eye-filter': 'filter',
+  'close-focus': 'camera',
+  reciprocity: 'film',
+  flash: 'flash',
+  exposures: 'setting'
+};
 
 /** One term of Δ in stops. */
 export interface Term {
@@ -34,20 +67,21 @@ export interface Term {
   readonly stops: number;
 }
 
-/** What is true beside camera and film when the frame is taken. */
-export interface Circumstances {
-  readonly filters: readonly Filter[];
-  /** Stops by which the camera's eye sees more light than the subject has. */
-  readonly eyeOffsetStops: number;
+/** What a flash did for a frame. */
+export interface FlashOnFrame {
+  /** Error by the flash alone, and by the other light alone, stops. */
+  readonly stops: number;
+  readonly ambientStops: number;
+  /** How long it shone, seconds. */
+  readonly seconds: number;
 }
-
-/** No filter, and the eye in the subject's light. */
-export const PLAIN: Circumstances = { filters: [], eyeOffsetStops: 0 };
 
 /** A frame's error with what the camera did. */
 export interface ErrorOfFrame {
   readonly terms: readonly Term[];
   readonly exposure: Exposure;
+  /** Null when no flash fired. */
+  readonly flash: FlashOnFrame | null;
 }
 
 /**
@@ -71,25 +105,18 @@ export function wantedEv(
   circumstances: Circumstances
 ): number {
   const dial = speedStops(setting.dialIso ?? 100);
-  return (
-    readLv -
-    eyeFilterStops(camera, circumstances.filters) +
-    dial -
-    setting.compensationStops -
-    camera.biasStops
-  );
+  const seen = readLv - eyeFilterStops(camera, circumstances.filters);
+  return seen + dial - setting.compensationStops - camera.biasStops;
 }
 
-/** Stops between subject and film that do not depend on the light: film speed as it is now, filters, lens moved out. */
-export function constantStops(
-  camera: Camera,
-  film: Film,
-  setting: Setting,
-  circumstances: Circumstances
-): number {
-  return (
-    sumTerms(filmTerms(film)) + sumTerms(pathTerms(camera, setting, circumstances)) + speedStops(film.iso)
-  );
+/** Stops by which the film is faster (+) or slower than printed: development, age, kind of light, temperature. */
+export function filmTerms(film: Film, circumstances: Circumstances): readonly Term[] {
+  return [
+    { term: 'development', stops: film.developmentStops },
+    { term: 'age', stops: -film.ageStops },
+    { term: 'light-kind', stops: lightKindStops(film.iso, film, circumstances.lightKind) },
+    { term: 'temperature', stops: temperatureStops(film, circumstances.temperatureC) }
+  ];
 }
 
 /**
@@ -107,75 +134,97 @@ export function errorOfFrame(
 ): ErrorOfFrame {
   const wanted = wantedEv(camera, setting, readLv, circumstances);
   const exposure = respond(camera, setting, wanted);
-  const { eye, own } = ownTerms(camera, film, setting, lv, readLv, wanted, exposure);
-  const optional: readonly Term[] = [
-    ...eye,
+  const own =
+    camera.program.kind === 'manual'
+      ? handTerms(film, lv, exposure)
+      : ownTerms(film, setting, lv, readLv, wanted - exposure.ev);
+  const ambient: readonly Term[] = [
+    ...own.slice(1),
     { term: 'bias', stops: camera.biasStops },
-    ...filmTerms(film),
-    ...pathTerms(camera, setting, circumstances),
-    ...(camera.program.kind === 'manual' ? [] : [eyeFilterTerm(camera, circumstances)]),
+    ...filmTerms(film, circumstances),
+    { term: 'filter', stops: -filmFilterStops(circumstances.filters) },
+    { term: 'close-focus', stops: closeFocusStops(camera, setting) },
+    { term: 'eye-filter', stops: eyeFilterStops(camera, circumstances.filters) },
     { term: 'reciprocity', stops: reciprocityStops(film.reciprocity, exposure.seconds) }
   ];
-  return { terms: [...own, ...optional.filter((t) => t.stops !== 0)], exposure };
+  const first = own[0];
+  const terms = [...(first ? [first] : []), ...ambient.filter((t) => t.stops !== 0 || MAIN.has(t.term))];
+  const flash = flashTerm({ camera, film, setting, circumstances }, exposure, readLv, sumTerms(terms));
+  const more: readonly Term[] = [
+    ...(flash ? [{ term: 'flash', stops: flash.added } as const] : []),
+    { term: 'exposures', stops: Math.log2(circumstances.exposures) }
+  ];
+  return { terms: [...terms, ...more.filter((t) => t.stops !== 0)], exposure, flash: flash?.on ?? null };
+}
+
+/** Terms that are shown even when they are 0. */
+const MAIN: ReadonlySet<TermKind> = new Set(['light', 'film-speed', 'setting', 'film-over-dial']);
+
+function handTerms(film: Film, lv: number, exposure: Exposure): readonly Term[] {
+  return [
+    { term: 'light', stops: lv },
+    { term: 'film-speed', stops: speedStops(film.iso) },
+    { term: 'setting', stops: -exposure.ev }
+  ];
 }
 
 function ownTerms(
-  camera: Camera,
   film: Film,
   setting: Setting,
   lv: number,
   readLv: number,
-  wanted: number,
-  exposure: Exposure
-): { readonly own: readonly Term[]; readonly eye: readonly Term[] } {
-  if (camera.program.kind === 'manual') {
-    const own: readonly Term[] = [
-      { term: 'light', stops: lv },
-      { term: 'film-speed', stops: speedStops(film.iso) },
-      { term: 'setting', stops: -exposure.ev }
-    ];
-    return { own, eye: [] };
-  }
-  const own: readonly Term[] = [
-    { term: 'film-over-dial', stops: Math.log2(film.iso / (setting.dialIso ?? 100)) }
-  ];
-  const eye: readonly Term[] = [
+  limitStops: number
+): readonly Term[] {
+  return [
+    { term: 'film-over-dial', stops: Math.log2(film.iso / (setting.dialIso ?? 100)) },
     { term: 'eye', stops: lv - readLv },
     { term: 'compensation', stops: setting.compensationStops },
-    { term: 'limit', stops: wanted - exposure.ev }
-  ];
-  return { own, eye };
-}
-
-function filmTerms(film: Film): readonly Term[] {
-  return [
-    { term: 'development', stops: film.developmentStops },
-    { term: 'age', stops: -film.ageStops }
+    { term: 'limit', stops: limitStops }
   ];
 }
 
-function pathTerms(camera: Camera, setting: Setting, circumstances: Circumstances): readonly Term[] {
-  // an eye behind the lens sees what the lens loses by moving out, so that nothing is lost
-  const seesLens = camera.program.kind !== 'manual' && camera.program.eye.place === 'behind-lens';
-  const close = seesLens ? 0 : -2 * Math.log2(1 + focusMagnification(camera, setting));
-  return [
-    { term: 'filter', stops: -filmFilterStops(circumstances.filters) },
-    { term: 'close-focus', stops: close }
-  ];
+interface On {
+  readonly camera: Camera;
+  readonly film: Film;
+  readonly setting: Setting;
+  readonly circumstances: Circumstances;
 }
 
-function eyeFilterTerm(camera: Camera, circumstances: Circumstances): Term {
-  return { term: 'eye-filter', stops: eyeFilterStops(camera, circumstances.filters) };
+function flashTerm(
+  on: On,
+  exposure: Exposure,
+  readLv: number,
+  ambientStops: number
+): { readonly added: number; readonly on: FlashOnFrame } | null {
+  const fired = flashFor(on.camera, on.circumstances, readLv);
+  if (!fired) return null;
+  const filmStops = sumTerms(filmTerms(on.film, on.circumstances));
+  const m = focusMagnification(on.camera, on.setting);
+  const stops = flashErrorStops(fired, on, exposure.fNumber, filmStops, m);
+  return {
+    added: mixedStops(ambientStops, stops) - ambientStops,
+    on: { stops, ambientStops, seconds: flashSeconds(fired.use) }
+  };
 }
 
 /** The sum of terms. */
 export function sumTerms(terms: readonly Term[]): number {
-  return terms.reduce((sum, t) => sum + t.stops, 0);
+  let sum = 0;
+  for (const t of terms) sum += t.stops;
+  return sum;
 }
 
-function focusMagnification(camera: Camera, setting: Setting): number {
+/** What the film loses because the lens is moved out to focus, stops ≤ 0; an eye behind the lens sees it and loses nothing. */
+export function closeFocusStops(camera: Camera, setting: Setting): number {
+  const { program } = camera;
+  if (program.kind !== 'manual' && program.eye.place === 'behind-lens') return 0;
+  const m = focusMagnification(camera, setting);
+  return m === 0 ? 0 : -2 * Math.log2(1 + m);
+}
+
+/** Magnification where the focus control stands; a lens that cannot be moved keeps its distance from the film: 0. */
+export function focusMagnification(camera: Camera, setting: Setting): number {
   const focus = controlFor(camera, 'focus');
-  // a lens that cannot be moved keeps its distance from the film, so nothing is lost close up
   if (focus?.kind !== 'marked') return 0;
   const position = positionAt(focus, setting.choice);
   return position ? magnification(camera.focalMm, position.value) : 0;

@@ -7,7 +7,9 @@ import { errorOfFrame, magnification, sumTerms } from './delta.ts';
 import { fittingSpeeds } from './film-speeds.ts';
 import { BOX, cameraWith, filmWith, fixed, INSTANT, marked, SCALES, SLIDE } from './pairs.test.fixtures.ts';
 import { bestSetting, rankSettings } from './rank.ts';
-import { centreLv, errorsWithChance, reachOf } from './reach.ts';
+import { PLAIN } from './circumstances.ts';
+import { errorsWithChance } from './errors-with-chance.ts';
+import { centreLv, reachOf } from './reach.ts';
 import { roomOf } from './room.ts';
 import { evRange } from '../camera/respond.ts';
 import { settingOf } from '../camera/setting.ts';
@@ -162,8 +164,8 @@ describe('properties', () => {
         const delta = (film = p.film, at = light, filterStops = 0) =>
           sumTerms(
             errorOfFrame(p.camera, film, setting, at, {
-              filters: [{ name: 'grey', stops: filterStops, place: 'lens' }],
-              eyeOffsetStops: 0
+              ...PLAIN,
+              filters: [{ name: 'grey', stops: filterStops, place: 'lens' }]
             }).terms
           );
         expect(delta(p.film, light + n)).toBeCloseTo(delta() + n, 9);

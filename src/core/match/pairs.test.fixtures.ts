@@ -1,6 +1,8 @@
 // Cameras and films for the tests of this folder; numbers as the checks ask for.
 import type { Camera, Control, ControlActs, Position } from '../camera/camera.ts';
+import { PLAIN_TRAITS } from '../camera/traits.ts';
 import type { Film } from '../film/film.ts';
+import { PLAIN_FILM_TRAITS } from '../film/traits.ts';
 
 const at = (mark: string, value: number): Position => ({ mark, symbol: null, value });
 
@@ -24,6 +26,7 @@ export function cameraWith(controls: readonly Control[], more: Partial<Camera> =
     controls,
     program: { kind: 'manual' },
     biasStops: 0,
+    ...PLAIN_TRAITS,
     ...more
   };
 }
@@ -48,6 +51,7 @@ export function filmWith(more: Partial<Film> = {}): Film {
     sdStops: 0.2,
     formats: ['roll-6x6'],
     frames: 12,
+    ...PLAIN_FILM_TRAITS,
     ...more
   };
 }

@@ -1,6 +1,6 @@
 // Every camera against every film that fits it, in one light: which film for which camera today?
 import type { Camera } from '../camera/camera.ts';
-import { withUsualFocus } from '../camera/setting.ts';
+import { withUsualFocus } from '../focus/focused.ts';
 import type { Film } from '../film/film.ts';
 import type { Contrast } from '../light/contrast.ts';
 import type { LightValue } from '../light/lv.ts';

@@ -1,11 +1,22 @@
 // Which of a camera's settings to use. In this order: possible with no failed condition · class of chance · fewest failed
-// conditions · chance to the nearest 5 points · chance of a good frame, likewise · fewest controls to move · time nearest 1/ISO (the habit of people
-// without a meter) · least error · lighten–darken nearest its middle · printed order.
-import { allSettings, changesBetween, type Choice } from '../camera/setting.ts';
+// conditions · what the purpose asks · chance to the nearest 5 points · chance of a good frame, likewise · fewest controls to
+// move · time nearest 1/ISO (the habit of people without a meter) · least error ·
+// lighten–darken nearest its middle · printed order.
+import { allSettings, changesBetween, type Choice, type Setting } from '../camera/setting.ts';
+import { candidateOf, type Candidate, type FrameAt } from './candidate.ts';
+import { failuresOf } from './conditions.ts';
+import { prepare, type Prepared } from './prepared.ts';
+import { purposeMeasure } from './purpose.ts';
 import type { Situation } from './situation.ts';
-import { judge, type Verdict } from './verdict.ts';
+import { judgeCandidate, LIKELY, POSSIBLE, type Verdict } from './verdict.ts';
 
-const CLASS_ORDER = { likely: 0, possible: 1, unlikely: 2 } as const;
+/** A candidate with its place in the order: numbers compared from the first on, the less the better. */
+interface Ranked {
+  readonly candidate: Candidate;
+  readonly frame: FrameAt;
+  /** What decides first; the rest is worked out only where that is equal. */
+  readonly first: readonly number[];
+}
 
 /**
  * All settings of the camera, best first.
@@ -13,39 +24,77 @@ const CLASS_ORDER = { likely: 0, possible: 1, unlikely: 2 } as const;
  * @returns at least one verdict for a camera without faults
  */
 export function rankSettings(situation: Situation, present: Choice): readonly Verdict[] {
-  const { camera, film } = situation;
-  const keyed = allSettings(camera, present).map((setting) => {
-    const verdict = judge(situation, setting);
-    const key = [
-      // a frame that is held but lost in the dark is no better than one that needs a wall to lean on
-      verdict.failures.length > 0 || verdict.chance === 'unlikely' ? 1 : 0,
-      CLASS_ORDER[verdict.chance],
-      verdict.failures.length,
-      -Math.round(verdict.pUsable * 20),
-      -Math.round(verdict.pGood * 20),
-      changesBetween(camera, present, setting.choice),
-      // a camera that times itself needs no habit
-      camera.program.kind !== 'manual'
-        ? 0
-        : Math.round(3 * Math.abs(Math.log2(verdict.exposure.seconds * film.iso))),
-      // to a millionth: beyond a limit all positions of lighten–darken are equal but for rounding
-      Math.round(1e6 * Math.abs(verdict.deltaStops)),
-      Math.abs(setting.compensationStops)
-    ];
-    return { verdict, key };
+  const prepared = prepare(situation);
+  const ranked = settingsFor(situation, present).map((setting) => {
+    const one = rankFirst(prepared, setting);
+    return { candidate: one.candidate, key: [...one.first, ...rankRest(prepared, present, one)] };
   });
-  return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.verdict);
+  // the sort is stable: printed order decides last
+  return ranked.sort((a, b) => compareKeys(a.key, b.key)).map((r) => judgeCandidate(prepared, r.candidate));
 }
 
 /** The best setting, or null for a camera that has none. */
 export function bestSetting(situation: Situation, present: Choice): Verdict | null {
-  return rankSettings(situation, present)[0] ?? null;
+  const prepared = prepare(situation);
+  let best: Ranked | null = null;
+  let rest: readonly number[] | null = null;
+  for (const setting of settingsFor(situation, present)) {
+    const next = rankFirst(prepared, setting);
+    const order = best === null ? -1 : compareKeys(next.first, best.first);
+    if (order > 0) continue;
+    if (best !== null && order === 0) {
+      rest ??= rankRest(prepared, present, best);
+      const nextRest = rankRest(prepared, present, next);
+      if (compareKeys(nextRest, rest) < 0) [best, rest] = [next, nextRest];
+    } else [best, rest] = [next, null];
+  }
+  return best && judgeCandidate(prepared, best.candidate);
+}
+
+/** The settings worth trying: focus is tried too when it is what the purpose is about. */
+export function settingsFor(situation: Situation, present: Choice): readonly Setting[] {
+  return allSettings(situation.camera, present, situation.purpose === 'most-in-focus');
+}
+
+function rankFirst(prepared: Prepared, setting: Setting): Ranked {
+  const { situation, window, limits } = prepared;
+  const { lv } = situation.light;
+  const candidate = candidateOf(prepared, setting);
+  const frame = candidate.frameAt(lv);
+  const failures = failuresOf(situation.camera, limits, setting, frame.exposure, frame.flash).length;
+  const pUsable = candidate.chanceAt(lv, window.usable);
+  const first = [
+    // a frame that is held but lost in the dark is no better than one that needs a wall to lean on
+    failures > 0 || pUsable < POSSIBLE ? 1 : 0,
+    pUsable >= LIKELY ? 0 : pUsable >= POSSIBLE ? 1 : 2,
+    failures,
+    situation.purpose === undefined ? 0 : purposeMeasure(prepared, setting, frame.exposure),
+    -Math.round(pUsable * 20)
+  ];
+  return { candidate, frame, first };
+}
+
+function rankRest(prepared: Prepared, present: Choice, { candidate, frame }: Ranked): readonly number[] {
+  const { situation, window } = prepared;
+  const { camera, film, light } = situation;
+  const { choice, compensationStops } = candidate.setting;
+  return [
+    -Math.round(candidate.chanceAt(light.lv, window.good) * 20),
+    changesBetween(camera, present, choice),
+    // a camera that times itself needs no habit
+    camera.program.kind !== 'manual'
+      ? 0
+      : Math.round(3 * Math.abs(Math.log2(frame.exposure.seconds * film.iso))),
+    // to a millionth: beyond a limit all positions of lighten–darken are equal but for rounding
+    Math.round(1e6 * Math.abs(frame.deltaStops)),
+    Math.abs(compensationStops)
+  ];
 }
 
 function compareKeys(a: readonly number[], b: readonly number[]): number {
-  for (const [i, x] of a.entries()) {
-    const difference = x - (b[i] ?? 0);
+  for (let i = 0; i < a.length; i++) {
+    const difference = (a[i] ?? 0) - (b[i] ?? 0);
     if (difference !== 0) return difference;
   }
-  return 0; // sort is stable: printed order decides
+  return 0;
 }

@@ -1,21 +1,19 @@
 // The reach of a camera that sets itself: the scale is walked in steps and every crossing then found by bisection.
 // A stretch narrower than a step can be missed.
-import { respond } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
-import { filmWindow } from '../film/window.ts';
 import { LV_RANGE } from '../light/lv.ts';
 import { bisect } from '../numeric/bisect.ts';
-import { chanceCurve } from './chance.ts';
+import { candidateOf } from './candidate.ts';
 import { failuresOf } from './conditions.ts';
-import { wantedEv } from './delta.ts';
+import { prepare } from './prepared.ts';
 import type { LvInterval, Reach, Service } from './reach-shape.ts';
-import { circumstancesOf, type Situation } from './situation.ts';
+import type { Situation } from './situation.ts';
 import { LIKELY, POSSIBLE } from './verdict.ts';
 
 /** Step of the walk along the scale for cameras that set themselves, LV. */
 const STEP_LV = 0.5;
 /** How sharply a walked edge is found, LV. */
-const WALK_EDGE_LV = 1e-3;
+const WALK_EDGE_LV = 0.01;
 
 interface Step {
   readonly lv: number;
@@ -23,38 +21,41 @@ interface Step {
   readonly chance: number;
 }
 
-/** A setting with what it makes of a light: its chance, and whether it can be held and fires at all. */
-interface Candidate {
+/** A setting with what it makes of a light: its chance, and whether no condition fails. */
+interface Walker {
   readonly setting: Setting;
   readonly chanceAt: (lv: number) => number;
   readonly holdsAt: (lv: number) => boolean;
 }
 
-function candidatesOf(situation: Situation, settings: readonly Setting[]): readonly Candidate[] {
-  const { camera, film, contrast, supported } = situation;
-  const { usable } = filmWindow(film, contrast);
-  const circumstances = circumstancesOf(situation);
+function walkersOf(situation: Situation, settings: readonly Setting[]): readonly Walker[] {
+  const prepared = prepare(situation);
+  const { camera } = situation;
   return settings.map((setting) => {
-    const wantedAtZero = wantedEv(camera, setting, circumstances.eyeOffsetStops, circumstances);
+    const candidate = candidateOf(prepared, setting);
     return {
       setting,
-      chanceAt: chanceCurve(situation, setting, usable),
-      holdsAt: (lv) =>
-        failuresOf(camera, film, respond(camera, setting, wantedAtZero + lv), supported).length === 0
+      chanceAt: (lv) => candidate.chanceAt(lv, prepared.window.usable),
+      holdsAt: (lv) => {
+        const { exposure, flash } = candidate.frameAt(lv);
+        return failuresOf(camera, prepared.limits, setting, exposure, flash).length === 0;
+      }
     };
   });
 }
 
 /** The reach of a camera that sets itself. */
 export function walkedReach(situation: Situation, settings: readonly Setting[]): Reach {
-  const candidates = candidatesOf(situation, settings);
-  const bestAt = (lv: number): Step => bestOf(candidates, lv);
+  const walkers = walkersOf(situation, settings);
+  const bestAt = (lv: number): Step => bestOf(walkers, lv);
   const count = Math.round((LV_RANGE.max - LV_RANGE.min) / STEP_LV);
   const steps = Array.from({ length: count + 1 }, (_, i) => bestAt(LV_RANGE.min + i * STEP_LV));
   const spread = (p: number): readonly LvInterval[] => {
     const at = (a: Step, b: Step): number => {
       const [inside, outside] = a.chance >= p ? [a.lv, b.lv] : [b.lv, a.lv];
-      return bisect((lv) => bestAt(lv).chance >= p, inside, outside, WALK_EDGE_LV);
+      // between two steps only those count that are possible at one of them
+      const few = walkers.filter((w) => w.chanceAt(a.lv) >= POSSIBLE || w.chanceAt(b.lv) >= POSSIBLE);
+      return bisect((lv) => bestOf(few, lv).chance >= p, inside, outside, WALK_EDGE_LV);
     };
     const found: LvInterval[] = [];
     let from: number | null = (steps[0]?.chance ?? 0) >= p ? LV_RANGE.min : null;
@@ -73,7 +74,7 @@ export function walkedReach(situation: Situation, settings: readonly Setting[]):
   return { likely, possible: spread(POSSIBLE), services: walked(steps), largestLikelySd };
 }
 
-function bestOf(candidates: readonly Candidate[], lv: number): Step {
+function bestOf(candidates: readonly Walker[], lv: number): Step {
   let held: Step | null = null;
   let any: Step | null = null;
   for (const { setting, chanceAt, holdsAt } of candidates) {
@@ -102,7 +103,11 @@ function walked(steps: readonly Step[]): readonly Service[] {
 /** The largest sd of the light at which the best light of all is likely; null when sure light is not enough either. */
 function likelySd(situation: Situation, settings: readonly Setting[], steps: readonly Step[]): number | null {
   const { lv } = steps.reduce((a, b) => (b.chance > a.chance ? b : a));
+  // what is not possible in sure light is not likely in unsure light
+  const sure = walkersOf({ ...situation, light: { lv, sdStops: 0 } }, settings);
+  const few = sure.filter((w) => w.chanceAt(lv) >= POSSIBLE).map((w) => w.setting);
+  if (few.length === 0) return null;
   const likelyAt = (sdStops: number): boolean =>
-    bestOf(candidatesOf({ ...situation, light: { lv, sdStops } }, settings), lv).chance >= LIKELY;
+    bestOf(walkersOf({ ...situation, light: { lv, sdStops } }, few), lv).chance >= LIKELY;
   return likelyAt(0) ? bisect(likelyAt, 0, situation.light.sdStops, 0.01) : null;
 }

@@ -2,12 +2,15 @@
 // for the uncertainty of the light now, and which setting serves each part.
 // Set by hand: exact, since the chance depends on the distance from the window's middle alone.
 // Set by the camera: walked, in reach-walked.ts.
-import { allSettings, type Choice, type Setting } from '../camera/setting.ts';
-import { filmWindow, type StopWindow } from '../film/window.ts';
-import { bisect } from '../numeric/bisect.ts';
-import { normalBetween, normalQuantile } from '../numeric/normal.ts';
+import type { Choice, Setting } from '../camera/setting.ts';
+import type { StopWindow } from '../film/window.ts';
+import { normalQuantile } from '../numeric/normal.ts';
+import { candidateOf } from './candidate.ts';
 import { failuresOf } from './conditions.ts';
 import { errorOfFrame, sumTerms } from './delta.ts';
+import { errorsWithChance } from './errors-with-chance.ts';
+import { prepare } from './prepared.ts';
+import { settingsFor } from './rank.ts';
 import { circumstancesOf, errorSd, type Situation } from './situation.ts';
 import type { LvInterval, Reach, Service } from './reach-shape.ts';
 import { walkedReach } from './reach-walked.ts';
@@ -29,41 +32,61 @@ export function centreLv(situation: Situation, setting: Setting): number {
  * its sd does.
  */
 export function reachOf(situation: Situation, present: Choice): Reach {
-  const settings = allSettings(situation.camera, present);
-  return situation.camera.program.kind === 'manual'
+  const settings = settingsFor(situation, present);
+  const { camera } = situation;
+  const flash = circumstancesOf(situation).flash.kind === 'fired';
+  // with flash the chance depends on more than the distance from the window's middle, so that it has to be walked too
+  return camera.program.kind === 'manual' && !flash
     ? manualReach(situation, settings)
     : walkedReach(situation, settings);
 }
 
 function manualReach(situation: Situation, settings: readonly Setting[]): Reach {
-  const { camera, film, contrast } = situation;
-  const { usable } = filmWindow(film, contrast);
-  const held = settings.filter(
-    (s) =>
-      failuresOf(camera, film, errorOfFrame(camera, film, s, 0).exposure, situation.supported).length === 0
-  );
-  const sd = errorSd(situation, true);
-  const gear = errorSd({ ...situation, light: { ...situation.light, sdStops: 0 } }, true);
-  const spread = (of: readonly Setting[], p: number): readonly LvInterval[] => {
-    const around = errorsWithChance(usable, sd, p);
-    if (around === null) return [];
-    return union(
-      of.map((s) => centreLv(situation, s)).map((c) => ({ from: c + around.lo, to: c + around.hi }))
-    );
+  const prepared = prepare(situation);
+  const { usable } = prepared.window;
+  const points = settings.map((setting): Point => {
+    const candidate = candidateOf(prepared, setting);
+    const { exposure, deltaStops } = candidate.frameAt(0);
+    return {
+      setting,
+      centre: -deltaStops,
+      held: failuresOf(situation.camera, prepared.limits, setting, exposure, null).length === 0
+    };
+  });
+  const sure = { ...situation, light: { ...situation.light, sdStops: 0 } };
+  // settings counted by hand are less sure than the rest, so the errors they may have are looked up by their sd
+  const around = new Map<string, StopWindow | null>();
+  const errorsFor = (sd: number, p: number): StopWindow | null => {
+    const key = `${sd} ${p}`;
+    const known = around.get(key);
+    if (known !== undefined) return known;
+    const found = errorsWithChance(usable, sd, p);
+    around.set(key, found);
+    return found;
   };
+  const spread = (of: readonly Point[], p: number): readonly LvInterval[] =>
+    union(
+      of.flatMap(({ setting, centre }) => {
+        const errors = errorsFor(errorSd(situation, true, setting), p);
+        return errors ? [{ from: centre + errors.lo, to: centre + errors.hi }] : [];
+      })
+    );
+  const held = points.filter((p) => p.held);
   // as in the ranking: a setting that fails a condition counts only where no other is possible
-  const supported = without(spread(settings, LIKELY), spread(held, POSSIBLE));
-  const serving = held.length > 0 ? held : settings;
+  const supported = without(spread(points, LIKELY), spread(held, POSSIBLE));
   return {
     likely: union([...spread(held, LIKELY), ...supported]),
-    possible: spread(settings, POSSIBLE),
-    services: servicesOf(
-      serving,
-      serving.map((s) => centreLv(situation, s)),
-      usable
-    ),
-    largestLikelySd: largestLightSd(usable, gear)
+    possible: spread(points, POSSIBLE),
+    services: servicesOf(held.length > 0 ? held : points, usable),
+    largestLikelySd: largestLightSd(usable, errorSd(sure, true))
   };
+}
+
+/** A setting with the light at which it is exactly right. */
+interface Point {
+  readonly setting: Setting;
+  readonly centre: number;
+  readonly held: boolean;
 }
 
 /** What of the intervals lies outside the others. Both ascend and do not touch. */
@@ -78,20 +101,6 @@ function without(intervals: readonly LvInterval[], others: readonly LvInterval[]
       ),
     intervals
   );
-}
-
-/**
- * The mean errors for which the chance of falling in the window is at least p.
- * @returns an interval around the window's middle, by bisection to 1e-9 stop; null when even the middle falls short
- */
-export function errorsWithChance(window: StopWindow, sd: number, p: number): StopWindow | null {
-  if (!(window.hi > window.lo)) return null;
-  if (sd === 0) return window;
-  const middle = (window.lo + window.hi) / 2;
-  const chance = (off: number): number => normalBetween(middle + off, sd, window.lo, window.hi);
-  if (chance(0) < p) return null;
-  const off = bisect((x) => chance(x) >= p, 0, (window.hi - window.lo) / 2 + 10 * sd);
-  return { lo: middle - off, hi: middle + off };
 }
 
 /** The sd of the light alone that leaves P = 0.75 in the middle of the window, after the gear's own spread. */
@@ -113,14 +122,10 @@ function union(intervals: readonly LvInterval[]): readonly LvInterval[] {
   return merged;
 }
 
-function servicesOf(
-  settings: readonly Setting[],
-  centres: readonly number[],
-  usable: StopWindow
-): readonly Service[] {
+function servicesOf(of: readonly Point[], usable: StopWindow): readonly Service[] {
   const middle = (usable.lo + usable.hi) / 2;
-  const points = settings
-    .map((setting, i) => ({ setting, best: (centres[i] ?? 0) + middle }))
+  const points = of
+    .map(({ setting, centre }) => ({ setting, best: centre + middle }))
     .sort((a, b) => a.best - b.best)
     // equivalent settings serve the same light: the first in printed order stands for them
     .filter((p, i, list) => i === 0 || p.best - (list[i - 1]?.best ?? 0) > 1e-9);

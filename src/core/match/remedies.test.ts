@@ -1,12 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from './pairs.test.fixtures.ts';
 import { pairVerdicts } from './pairs.ts';
-import { applied, remediesFor, WORTH_GAIN, type AtHand } from './remedies.ts';
+import { applied, remediesFor, WORTH_GAIN } from './remedies.ts';
+import { atHandFrom, type AtHand } from './at-hand.ts';
+import { PLAIN } from './circumstances.ts';
 import { bestSetting } from './rank.ts';
 import type { Situation } from './situation.ts';
 
 const slow = filmWith({ id: 'slow', iso: 25, kind: 'reversal', belowStops: 3, aboveStops: 2.5 });
-const AT_HAND: AtHand = { films: [slow], filterStops: [1, 2, 3] };
+const GREY = [1, 2, 3].map((stops) => ({ name: '', stops }));
+const AT_HAND: AtHand = { films: [slow], filters: GREY, flashes: [] };
 const sunny = (more: Partial<Situation> = {}): Situation => ({
   camera: BOX,
   film: SLIDE,
@@ -27,7 +30,9 @@ describe('remedies', () => {
     found.forEach((r) => expect(r.gain).toBeGreaterThanOrEqual(WORTH_GAIN));
   });
   test('nothing is offered where nothing is needed', () =>
-    expect(kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filterStops: [1, 2, 3] })).toEqual([]));
+    expect(kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filters: GREY, flashes: [] })).toEqual(
+      []
+    ));
   test('slides are not pushed; a negative in the dark is', () => {
     const dark = { lv: 10.8, sdStops: 0.3 };
     expect(kinds(sunny({ light: dark }))).not.toContain('development');
@@ -41,7 +46,7 @@ describe('remedies', () => {
   });
   test('a pair of remedies is offered only where it beats each of its parts by a tenth', () => {
     const s = sunny({ film: INSTANT, light: { lv: 16, sdStops: 0.2 } });
-    const found = remediesFor(s, {}, { films: [slow], filterStops: [1, 2, 3] });
+    const found = remediesFor(s, {}, { films: [slow], filters: GREY, flashes: [] });
     for (const pair of found.filter((r) => r.steps.length === 2)) {
       for (const step of pair.steps) {
         const alone = bestSetting(applied(s, step), {});
@@ -54,11 +59,11 @@ describe('remedies', () => {
     const camera = cameraWith([fixed('aperture', 'f/8', 8)], {
       program: {
         ...{ kind: 'automatic-time', shortestSeconds: 1 / 180, longestSeconds: 14, inLowLight: 'closes' },
-        eye: { place: 'outside', believesIso: 160 }
+        eye: { place: 'outside', believesIso: 160, angleDegrees: null }
       }
     });
     const s = sunny({ camera, film: { ...INSTANT, iso: 640 }, light: { lv: 11, sdStops: 0.5 } });
-    const [first] = remediesFor(s, {}, { films: [], filterStops: [1, 2, 3] });
+    const [first] = remediesFor(s, {}, { films: [], filters: GREY, flashes: [] });
     expect(first?.steps[0]).toMatchObject({ kind: 'filter', filter: { stops: 2 } });
     expect(['lens', 'pack']).toContain(first?.steps[0]?.kind === 'filter' ? first.steps[0].filter.place : '');
   });
@@ -78,5 +83,46 @@ describe('pairs', () => {
     expect(pairs.at(-1)?.film).toBe(SLIDE);
     const chances = pairs.map((p) => p.verdict.pUsable);
     chances.slice(1).forEach((c, i) => expect(c).toBeLessThanOrEqual((chances[i] ?? 0) + 0.01));
+  });
+});
+
+describe('flash, several exposures and the kit', () => {
+  const unit = { name: 'small', guideNumber: 16, powers: [0, 1, 2, 3], seconds: 1 / 900, angleDegrees: null };
+  const dark = { lv: 3, sdStops: 0.4 };
+  const near = { focusing: { kind: 'fixed', atM: null, sharpFromM: 1 } } as const;
+  test('a camera with a shoe gets the flash at the power that suits the distance', () => {
+    const camera = { ...BOX, ...near, flash: { kind: 'shoe', syncSeconds: null } } as const;
+    const s = sunny({
+      camera,
+      film: filmWith({ iso: 400 }),
+      light: dark,
+      circumstances: { ...PLAIN, subjectM: 2 }
+    });
+    const flash = remediesFor(s, {}, { ...AT_HAND, flashes: [unit] }).find(
+      (r) => r.steps[0]?.kind === 'flash'
+    );
+    expect(flash?.verdict.flash).not.toBeNull();
+    expect(flash?.gain).toBeGreaterThan(0.3);
+    expect(kinds({ ...s, camera: BOX }, { ...AT_HAND, flashes: [unit] })).not.toContain('flash');
+  });
+  test('a camera that repeats may be given more exposures, on a support', () => {
+    const camera = { ...BOX, repeats: true };
+    const s = sunny({
+      camera,
+      film: filmWith({ iso: 100 }),
+      light: { lv: 9.7, sdStops: 0.3 },
+      supported: true
+    });
+    expect(kinds(s)).toContain('exposures');
+    expect(kinds({ ...s, camera: BOX })).not.toContain('exposures');
+  });
+  test('the kit offers its own filters once each, and the common ones while it has none', () => {
+    const filter = (id: string, stops: number) =>
+      ({ id, name: id, data: { kind: 'filter', stops, givenAs: 'stops' } }) as const;
+    expect(atHandFrom([], [filter('a', 2), filter('b', 2), filter('c', 4)]).filters).toEqual([
+      { name: 'a', stops: 2 },
+      { name: 'c', stops: 4 }
+    ]);
+    expect(atHandFrom([], []).filters.map((f) => f.stops)).toEqual([1, 2, 3, 6]);
   });
 });

@@ -3,6 +3,9 @@
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { isNegative } from '../film/film.ts';
+import type { FlashUse } from '../flash/flash.ts';
+import type { AtHand } from './at-hand.ts';
+import type { Circumstances } from './circumstances.ts';
 import { sharedFormat } from './conditions.ts';
 import type { Filter, FilterPlace } from './filters.ts';
 import { bestSetting } from './rank.ts';
@@ -13,6 +16,11 @@ import type { Verdict } from './verdict.ts';
 export type RemedyStep =
   | { readonly kind: 'filter'; readonly filter: Filter }
   | { readonly kind: 'support' }
+  | { readonly kind: 'flash'; readonly flash: FlashUse }
+  /** Keep a camera that fires by itself from firing. */
+  | { readonly kind: 'no-flash' }
+  /** Several exposures on one frame. */
+  | { readonly kind: 'exposures'; readonly count: number }
   | { readonly kind: 'development'; readonly stops: number }
   | { readonly kind: 'film'; readonly film: Film };
 
@@ -24,17 +32,20 @@ export interface Remedy {
   readonly gain: number;
 }
 
-/** What is at hand beside the pair. */
-export interface AtHand {
-  readonly films: readonly Film[];
-  /** Strengths of grey filters, stops. */
-  readonly filterStops: readonly number[];
-}
-
 /** Less than this is not worth the effort. */
 export const WORTH_GAIN = 0.1;
 
-const EFFORT = { filter: 1, support: 2, development: 3, film: 4 } as const;
+const EFFORT = {
+  'no-flash': 0,
+  filter: 1,
+  support: 2,
+  exposures: 3,
+  flash: 4,
+  development: 5,
+  film: 6
+} as const;
+/** Exposures on one frame that are offered. */
+const EXPOSURES = [2, 4] as const;
 const DEVELOPMENTS = [-1, 1, 2] as const;
 
 /**
@@ -67,8 +78,8 @@ function stepsFor(situation: Situation, atHand: AtHand): readonly RemedyStep[] {
   // where there is no eye, only what reaches the film counts; a pack filter is for cameras that take packs
   const places: readonly FilterPlace[] =
     camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye'];
-  const filters = atHand.filterStops.flatMap((stops) =>
-    places.map((place): RemedyStep => ({ kind: 'filter', filter: { name: 'grey', stops, place } }))
+  const filters = atHand.filters.flatMap(({ name, stops }) =>
+    places.map((place): RemedyStep => ({ kind: 'filter', filter: { name, stops, place } }))
   );
   const developments = isNegative(film.kind)
     ? DEVELOPMENTS.map((stops): RemedyStep => ({ kind: 'development', stops }))
@@ -76,7 +87,29 @@ function stepsFor(situation: Situation, atHand: AtHand): readonly RemedyStep[] {
   const films = atHand.films
     .filter((f) => f.id !== film.id && sharedFormat(camera, f) !== null)
     .map((f): RemedyStep => ({ kind: 'film', film: f }));
-  return [...filters, { kind: 'support' }, ...developments, ...films];
+  const exposures = camera.repeats
+    ? EXPOSURES.map((count): RemedyStep => ({ kind: 'exposures', count }))
+    : [];
+  const flashes = flashUses(situation, atHand).map((flash): RemedyStep => ({ kind: 'flash', flash }));
+  const quiet: readonly RemedyStep[] =
+    camera.flash.kind === 'automatic' && camera.flash.overridable ? [{ kind: 'no-flash' }] : [];
+  return [
+    ...quiet,
+    ...filters,
+    ...(situation.supported ? [] : [{ kind: 'support' } as const]),
+    ...exposures,
+    ...flashes,
+    ...developments,
+    ...films
+  ];
+}
+
+/** What can be fired with a camera: its own flash by switch, or one of the kit in its shoe, at each of its powers. */
+function flashUses({ camera, circumstances }: Situation, atHand: AtHand): readonly FlashUse[] {
+  if (circumstances?.flash.kind === 'fired') return [];
+  const units =
+    camera.flash.kind === 'switch' ? [camera.flash.unit] : camera.flash.kind === 'shoe' ? atHand.flashes : [];
+  return units.flatMap((unit) => unit.powers.map((powerStops) => ({ unit, powerStops, lossStops: 0 })));
 }
 
 function tried(
@@ -94,6 +127,12 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
   switch (step.kind) {
     case 'support':
       return { ...situation, supported: true };
+    case 'flash':
+      return withCircumstances(situation, { flash: { kind: 'fired', ...step.flash } });
+    case 'no-flash':
+      return withCircumstances(situation, { flash: { kind: 'off' } });
+    case 'exposures':
+      return withCircumstances(situation, { exposures: step.count });
     case 'development': {
       const { film } = situation;
       return { ...situation, film: { ...film, developmentStops: film.developmentStops + step.stops } };
@@ -101,13 +140,14 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
     case 'film':
       return { ...situation, film: step.film };
     case 'filter': {
-      const circumstances = circumstancesOf(situation);
-      return {
-        ...situation,
-        circumstances: { ...circumstances, filters: [...circumstances.filters, step.filter] }
-      };
+      const { filters } = circumstancesOf(situation);
+      return withCircumstances(situation, { filters: [...filters, step.filter] });
     }
   }
+}
+
+function withCircumstances(situation: Situation, more: Partial<Circumstances>): Situation {
+  return { ...situation, circumstances: { ...circumstancesOf(situation), ...more } };
 }
 
 const kindsOf = (r: Remedy): string => r.steps.map((s) => s.kind).join('+');

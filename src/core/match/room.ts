@@ -1,5 +1,6 @@
 // How far the light may fall or rise before a frame is no longer possible (P < 0.5) with the setting as it stands.
-import { chanceWithin } from './chance.ts';
+import { candidateOf } from './candidate.ts';
+import { prepare } from './prepared.ts';
 import type { Situation } from './situation.ts';
 import { POSSIBLE, type Verdict } from './verdict.ts';
 
@@ -15,11 +16,9 @@ const STEP_STOPS = 0.5;
 
 /** Room of a verdict; null when the frame is not possible as it stands. Found by walking and bisection, to 1e-6 stop. */
 export function roomOf(situation: Situation, verdict: Verdict): Room | null {
-  const possible = (by: number): boolean => {
-    const { light } = situation;
-    const moved = { ...situation, light: { ...light, lv: light.lv + by } };
-    return chanceWithin(moved, verdict.setting, verdict.window.usable) >= POSSIBLE;
-  };
+  const candidate = candidateOf(prepare(situation), verdict.setting);
+  const possible = (by: number): boolean =>
+    candidate.chanceAt(situation.light.lv + by, verdict.window.usable) >= POSSIBLE;
   if (!possible(0)) return null;
   return { fallStops: edge(possible, -1), riseStops: edge(possible, 1) };
 }

@@ -1,9 +1,11 @@
 // All that a question to the engine is about: the pair, the light, the subject, and how sure each of them is.
 import { CONDITION_SD, type Camera } from '../camera/camera.ts';
+import { handTimingSd } from '../camera/hand-timing.ts';
+import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import type { Contrast } from '../light/contrast.ts';
 import type { LightValue } from '../light/lv.ts';
-import { PLAIN, type Circumstances } from './delta.ts';
+import { PLAIN, type Circumstances } from './circumstances.ts';
 
 /** Spread from frame to frame that is always there, one sd in stops. Common practice, no source. */
 export const FRAME_SD = 0.15;
@@ -11,18 +13,41 @@ export const FRAME_SD = 0.15;
 /** How far the eye's light strays from the subject's, one sd in stops. Common practice, no source. */
 export const EYE_SD = { even: 0.3, uneven: 0.8 } as const;
 
+/** A subject that moves. */
+export interface Motion {
+  /** Metres a second, ≥ 0. */
+  readonly metresPerSecond: number;
+  readonly way: 'across' | 'oblique' | 'towards';
+}
+
+/** What the photographer is after. */
+export const PURPOSES = [
+  'good-frame',
+  'most-in-focus',
+  'blurred-background',
+  'stop-motion',
+  'light-trails',
+  'whole-seconds'
+] as const;
+/** @see PURPOSES */
+export type Purpose = (typeof PURPOSES)[number];
+
 /** What is asked about. */
 export interface Situation {
   readonly camera: Camera;
   readonly film: Film;
   readonly light: LightValue;
   readonly contrast: Contrast;
-  /** No filter and an eye in the subject's light, if left out. */
+  /** Plain ones, if left out. */
   readonly circumstances?: Circumstances;
   /** Whether the light where the eye looks is even; even if left out. */
   readonly scene?: keyof typeof EYE_SD;
   /** Whether the camera stands on something; held by hand if left out. */
   readonly supported?: boolean;
+  /** Still if left out. */
+  readonly motion?: Motion;
+  /** A good frame, if left out. */
+  readonly purpose?: Purpose;
 }
 
 /** Spreads beside the light's own, one sd in stops. */
@@ -41,15 +66,22 @@ export function circumstancesOf(situation: Situation): Circumstances {
 /** How sure camera and film are. On a camera that sets itself its condition is that of its cell. */
 export function spreadOf(situation: Situation): Spread {
   const { camera, film } = situation;
-  const own = CONDITION_SD[camera.condition];
+  const own = camera.toleranceStops ?? CONDITION_SD[camera.condition];
   const after = Math.hypot(FRAME_SD, film.sdStops);
   if (camera.program.kind === 'manual') return { readingSd: 0, afterSd: Math.hypot(own, after) };
   return { readingSd: Math.hypot(EYE_SD[situation.scene ?? 'even'], own), afterSd: after };
 }
 
+/** The spread with what counting a time by hand adds to it. */
+export function spreadWith(spread: Spread, setting: Setting): Spread {
+  if (!setting.timedByHand || setting.seconds === null) return spread;
+  return { ...spread, afterSd: Math.hypot(spread.afterSd, handTimingSd(setting.seconds)) };
+}
+
 /** One sd of the error of a frame at its mean, stops: inside its limits a camera that sets itself cancels the light's part. */
-export function errorSd(situation: Situation, limited: boolean): number {
-  const { readingSd, afterSd } = spreadOf(situation);
+export function errorSd(situation: Situation, limited: boolean, setting?: Setting): number {
+  const spread = spreadOf(situation);
+  const { readingSd, afterSd } = setting ? spreadWith(spread, setting) : spread;
   const manual = situation.camera.program.kind === 'manual';
   return Math.hypot(afterSd, manual || limited ? situation.light.sdStops : readingSd);
 }

@@ -1,11 +1,13 @@
 // The verdict on one setting in one light: error, chance, room to either side, and the reasons as a sum.
 import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
-import { filmWindow, type FilmWindow } from '../film/window.ts';
-import { chanceWithin } from './chance.ts';
+import type { FilmWindow } from '../film/window.ts';
+import { aimStops } from './aim.ts';
+import { candidateOf, type Candidate } from './candidate.ts';
 import { failuresOf, type Failure } from './conditions.ts';
-import { errorOfFrame, sumTerms, type Term } from './delta.ts';
-import { circumstancesOf, errorSd, type Situation } from './situation.ts';
+import { errorOfFrame, sumTerms, type FlashOnFrame, type Term } from './delta.ts';
+import { prepare, type Prepared } from './prepared.ts';
+import { errorSd, type Situation } from './situation.ts';
 
 /** From this chance on a frame is *likely*, and from the second on *possible*. */
 export const LIKELY = 0.75;
@@ -22,6 +24,10 @@ export interface Verdict {
   readonly exposure: Exposure;
   readonly terms: readonly Term[];
   readonly deltaStops: number;
+  /** The error worth aiming for: where a good frame is most likely. */
+  readonly aimStops: number;
+  /** What a flash does for it; null = none fires. */
+  readonly flash: FlashOnFrame | null;
   readonly sdStops: number;
   readonly window: FilmWindow;
   /** Chance 0…1 that the error falls in the usable window. */
@@ -43,23 +49,26 @@ export function chanceClass(p: number): ChanceClass {
 
 /** Judges one setting. */
 export function judge(situation: Situation, setting: Setting): Verdict {
-  const { camera, film, light, contrast } = situation;
-  const { terms, exposure } = errorOfFrame(camera, film, setting, light.lv, circumstancesOf(situation));
+  const prepared = prepare(situation);
+  return judgeCandidate(prepared, candidateOf(prepared, setting));
+}
+
+/** Judges a candidate at the light of its situation. */
+export function judgeCandidate(prepared: Prepared, candidate: Candidate): Verdict {
+  const { situation, window, limits, circumstances } = prepared;
+  const { camera, film, light } = situation;
+  const { setting } = candidate;
+  const { terms, exposure, flash } = errorOfFrame(camera, film, setting, light.lv, circumstances);
   const deltaStops = sumTerms(terms);
-  const window = filmWindow(film, contrast);
-  const pUsable = chanceWithin(situation, setting, window.usable);
+  const pUsable = candidate.chanceAt(light.lv, window.usable);
+  const sdStops = errorSd(situation, exposure.limit !== 'none', setting);
   return {
-    setting,
-    exposure,
-    terms,
-    deltaStops,
-    sdStops: errorSd(situation, exposure.limit !== 'none'),
-    window,
-    pUsable,
-    pGood: chanceWithin(situation, setting, window.good),
+    ...{ setting, exposure, flash, terms, deltaStops, sdStops, window, pUsable },
+    aimStops: aimStops(window.good, sdStops),
+    pGood: candidate.chanceAt(light.lv, window.good),
     chance: chanceClass(pUsable),
     slackUnderStops: deltaStops - window.usable.lo,
     slackOverStops: window.usable.hi - deltaStops,
-    failures: failuresOf(camera, film, exposure, situation.supported)
+    failures: failuresOf(camera, limits, setting, exposure, flash)
   };
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { bivariateRectangle, bivariateUpper, gaussLegendre } from './bivariate.ts';
+import { bivariateRectangle, bivariateUpper, rectangleFor } from './bivariate.ts';
+import { gaussLegendre } from './gauss-legendre.ts';
 import { normalCdf } from './normal.ts';
 
 /** P(X > h, Y > k) by a fine one-dimensional integral over X: an independent way to the same number. */
@@ -50,4 +51,17 @@ describe('the bivariate normal distribution', () => {
     expect(bivariateRectangle(1, 0, -1, 1, 0.5)).toBe(0);
     expect(() => bivariateUpper(0, 0, 1.01)).toThrow('r must lie between -1 and 1, got 1.01');
   });
+});
+
+test('a rectangle of a fixed correlation is the same rectangle', () => {
+  for (const r of [-0.99, -0.8, -0.5, 0.1, 0.6, 0.9, 0.95]) {
+    const rectangle = rectangleFor(r);
+    for (const [x1, x2, y1, y2] of [
+      [-1, 2, -0.5, 0.7],
+      [-Infinity, 0.3, -2, 1],
+      [0.2, Infinity, -1, Infinity]
+    ] as const)
+      expect(Math.abs(rectangle(x1, x2, y1, y2) - bivariateRectangle(x1, x2, y1, y2, r))).toBeLessThan(1e-12);
+  }
+  expect(rectangleFor(0.5)(1, 0, 0, 1)).toBe(0);
 });

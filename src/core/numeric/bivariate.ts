@@ -2,35 +2,8 @@
 // Source: A. Genz, "Numerical computation of rectangular bivariate and trivariate normal and t probabilities",
 // Statistics and Computing 14 (2004) 251, function BVNU; after Z. Drezner & G. O. Wesolowsky, "On the computation of the
 // bivariate normal integral", J. Statist. Comput. Simul. 35 (1990) 101.
+import { gaussLegendre } from './gauss-legendre.ts';
 import { normalCdf } from './normal.ts';
-
-/** Nodes and weights of Gauss–Legendre quadrature on −1…1. */
-interface Quadrature {
-  readonly nodes: readonly number[];
-  readonly weights: readonly number[];
-}
-
-/** Roots of the Legendre polynomial by Newton's method (Abramowitz & Stegun 25.4.29), to machine precision. */
-export function gaussLegendre(n: number): Quadrature {
-  const nodes: number[] = [];
-  const weights: number[] = [];
-  for (let i = 1; i <= n; i++) {
-    let x = Math.cos((Math.PI * (i - 0.25)) / (n + 0.5));
-    let slope = 1;
-    for (let round = 0; round < 100; round++) {
-      let [before, value] = [1, x];
-      for (let k = 2; k <= n; k++)
-        [before, value] = [value, ((2 * k - 1) * x * value - (k - 1) * before) / k];
-      slope = (n * (x * value - before)) / (x * x - 1);
-      const step = value / slope;
-      x -= step;
-      if (Math.abs(step) < 1e-16) break;
-    }
-    nodes.push(x);
-    weights.push(2 / ((1 - x * x) * slope * slope));
-  }
-  return { nodes, weights };
-}
 
 const COARSE = gaussLegendre(6);
 const MIDDLE = gaussLegendre(12);
@@ -98,6 +71,53 @@ function expansion(h: number, k: number, hk: number, r: number): number {
     sum += (a / 2) * (FINE.weights[i] ?? 0) * Math.exp(power) * inner;
   });
   return sum;
+}
+
+/** Chance of a rectangle for a fixed correlation; see {@link rectangleFor}. */
+export type Rectangle = (x1: number, x2: number, y1: number, y2: number) => number;
+
+/**
+ * The chance of rectangles x1 < X < x2, y1 < Y < y2 for standard normal X, Y of one correlation: what depends on the
+ * correlation alone is worked out once, since a camera's is the same for every light. Bounds may be infinite.
+ * @param r −1 ≤ r ≤ 1
+ */
+export function rectangleFor(r: number): Rectangle {
+  const before = known.get(r);
+  if (before) return before;
+  if (known.size >= MOST_KNOWN) known.clear();
+  const made = makeRectangle(r);
+  known.set(r, made);
+  return made;
+}
+
+/** Rectangles made before, by correlation: the same few come again for every setting. */
+const known = new Map<number, Rectangle>();
+const MOST_KNOWN = 200;
+
+function makeRectangle(r: number): Rectangle {
+  const corner = Math.abs(r) < 0.925 ? moderateCorner(r) : (h: number, k: number) => bivariateUpper(h, k, r);
+  return (x1, x2, y1, y2) => {
+    if (!(x2 > x1 && y2 > y1)) return 0;
+    return Math.max(0, corner(x1, y1) - corner(x2, y1) - corner(x1, y2) + corner(x2, y2));
+  };
+}
+
+function moderateCorner(r: number): (h: number, k: number) => number {
+  const { nodes, weights } = Math.abs(r) < 0.3 ? COARSE : Math.abs(r) < 0.75 ? MIDDLE : FINE;
+  const half = Math.asin(r) / 2;
+  const sines = nodes.map((x) => Math.sin(half * (1 + x)));
+  const inverse = sines.map((sn) => 1 / (1 - sn * sn));
+  const scaled = weights.map((w) => (w * half) / TWO_PI);
+  return (h, k) => {
+    if (!Number.isFinite(h) || !Number.isFinite(k)) return bivariateUpper(h, k, r);
+    const hk = h * k;
+    const hs = (h * h + k * k) / 2;
+    let sum = normalCdf(-h) * normalCdf(-k);
+    for (let i = 0; i < sines.length; i++) {
+      sum += (scaled[i] ?? 0) * Math.exp(((sines[i] ?? 0) * hk - hs) * (inverse[i] ?? 0));
+    }
+    return sum;
+  };
 }
 
 /**

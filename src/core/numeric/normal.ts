@@ -5,16 +5,6 @@
 const SQRT_2PI = Math.sqrt(2 * Math.PI);
 /** Where the rational approximation hands over to a continued fraction: 5·√2. */
 const FAR = 7.07106781186547;
-/** Hart's rational approximation 5666, highest power first. */
-const NUMERATOR = [
-  3.52624965998911e-2, 0.700383064443688, 6.37396220353165, 33.912866078383, 112.079291497871,
-  221.213596169931, 220.206867912376
-] as const;
-const DENOMINATOR = [
-  8.83883476483184e-2, 1.75566716318264, 16.064177579207, 86.7807322029461, 296.564248779674,
-  637.333633378831, 793.826512519948, 440.413735824752
-] as const;
-
 /**
  * Standard normal distribution function Φ(z) = P(Z ≤ z).
  * @param z any number; ±Infinity gives 1 and 0
@@ -28,15 +18,21 @@ export function normalCdf(z: number): number {
   const a = Math.abs(z);
   if (a > 37) return z > 0 ? 1 : 0;
   const e = Math.exp((-a * a) / 2);
-  const tail =
-    a < FAR ? (e * polynomial(NUMERATOR, a)) / polynomial(DENOMINATOR, a) : e / fraction(a) / SQRT_2PI;
+  const tail = a < FAR ? (e * numerator(a)) / denominator(a) : e / fraction(a) / SQRT_2PI;
   return z > 0 ? 1 - tail : tail;
 }
 
-function polynomial(coefficients: readonly number[], x: number): number {
-  let sum = 0;
-  for (const c of coefficients) sum = sum * x + c;
-  return sum;
+// Hart's rational approximation 5666, written out: a loop over the coefficients takes three times as long
+function numerator(x: number): number {
+  const high = ((3.52624965998911e-2 * x + 0.700383064443688) * x + 6.37396220353165) * x + 33.912866078383;
+  return ((high * x + 112.079291497871) * x + 221.213596169931) * x + 220.206867912376;
+}
+
+function denominator(x: number): number {
+  const high = ((8.83883476483184e-2 * x + 1.75566716318264) * x + 16.064177579207) * x + 86.7807322029461;
+  return (
+    (((high * x + 296.564248779674) * x + 637.333633378831) * x + 793.826512519948) * x + 440.413735824752
+  );
 }
 
 function fraction(a: number): number {

@@ -1,5 +1,5 @@
 // A camera as it is stored and sent: Yup shapes for its controls and program. In JSON, null stands for an infinite distance.
-import { array, lazy, number, object, string, type InferType } from 'yup';
+import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
 import type {
   Camera,
   CameraCondition,
@@ -13,6 +13,7 @@ import type {
 import type { Choice } from '#core/camera/setting.ts';
 import { FRAME_FORMATS, type FrameFormat } from '#core/film/film.ts';
 import { assertNever } from '#core/numeric/result.ts';
+import { cameraTraitFields } from './traits.ts';
 
 const SYMBOLS = [
   'sun',
@@ -27,7 +28,11 @@ const SHAPES = ['lever', 'ring', 'wheel'] as const satisfies readonly ControlSha
 const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
 
 const mark = { mark: string().defined().max(20), symbol: string().oneOf(SYMBOLS).nullable().defined() };
-const position = object({ ...mark, value: number().nullable().defined() });
+const position = object({
+  ...mark,
+  value: number().nullable().defined(),
+  byHand: boolean<true>().oneOf([true]).optional()
+});
 const positions = array(position.required()).required();
 const named = { id: string().required().max(40), label: string().required().max(40) };
 const shape = string().oneOf(SHAPES).required();
@@ -58,7 +63,8 @@ const CONTROL_SHAPES = {
 
 const eye = object({
   place: string<'outside' | 'behind-lens'>().oneOf(['outside', 'behind-lens']).required(),
-  believesIso: number().required()
+  believesIso: number().required(),
+  angleDegrees: number().positive().max(180).nullable().defined()
 }).required();
 const PROGRAM_SHAPES = {
   manual: object({ kind: kind('manual') }),
@@ -118,7 +124,8 @@ export const cameraSchema = object({
   handHeldSeconds: number().nullable().defined(),
   controls: controlsSchema,
   program: programSchema,
-  biasStops: number().min(-10).max(10).required()
+  biasStops: number().min(-10).max(10).required(),
+  ...cameraTraitFields
 }).required();
 
 /** The camera of a checked body: null distances become infinite. */
@@ -169,7 +176,8 @@ function controlFrom(c: ControlBody): Control {
 }
 
 function positionFrom(p: InferType<typeof position>): Position {
-  return { mark: p.mark, symbol: p.symbol, value: p.value ?? Infinity };
+  const { mark, symbol, value, byHand } = p;
+  return { mark, symbol, value: value ?? Infinity, ...(byHand ? { byHand } : {}) };
 }
 
 /** Checks a choice: whole position numbers from 0 by control id. */

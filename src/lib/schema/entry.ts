@@ -3,6 +3,7 @@ import type { Camera } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { enterCamera, type EnteredControls } from '#core/camera/enter.ts';
 import { FILM_KINDS, FRAME_FORMATS, TYPICAL_RANGE, type Film } from '#core/film/film.ts';
+import { PLAIN_FILM_TRAITS } from '#core/film/traits.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
 import { parseFilmSpeed } from '#core/units/film-speed.ts';
@@ -97,7 +98,8 @@ export function readEntry(
     ageStops: 0,
     sdStops: 0.2,
     formats: [format],
-    frames
+    frames,
+    ...PLAIN_FILM_TRAITS
   };
   return ok({ camera: camera.value, film, frames });
 }

@@ -1,6 +1,7 @@
 // The film form: texts in, a film out, or a fault per field.
 import { filmFaults } from '#core/film/faults.ts';
 import { FILM_KINDS, FRAME_FORMATS, TYPICAL_RANGE, type Film, type FilmKind } from '#core/film/film.ts';
+import { PLAIN_FILM_TRAITS } from '#core/film/traits.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
 import { parseFilmSpeed } from '#core/units/film-speed.ts';
@@ -79,7 +80,8 @@ export function readFilm(
     ...{ id, name, kind, iso: speed.value, belowStops, aboveStops, developmentStops, ageStops, frames },
     reciprocity: exponent === 1 ? { kind: 'none' } : { kind: 'exponent', p: exponent, startSeconds: 1 },
     sdStops: text('kept') === 'expired' ? KEPT_SD.expired : KEPT_SD.fresh,
-    formats: fits
+    formats: fits,
+    ...PLAIN_FILM_TRAITS
   };
   const unusable = filmFaults(film).map((f) => ({
     field: f.fault === 'no-range' ? 'below' : 'name',

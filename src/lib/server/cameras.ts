@@ -1,7 +1,9 @@
 // Cameras in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
 import type { Camera } from '#core/camera/camera.ts';
+import type { CameraTraits } from '#core/camera/traits.ts';
 import { conditionFromText, controlsFromJson, formatsFromJson, programFromJson } from '#schema/camera.ts';
+import { cameraTraitsFromJson } from '#schema/traits.ts';
 
 interface CameraRow {
   readonly id: string;
@@ -13,6 +15,7 @@ interface CameraRow {
   readonly controls: string;
   readonly program: string;
   readonly bias_stops: number;
+  readonly traits: string;
   readonly revision: number;
 }
 
@@ -32,9 +35,26 @@ function fromRow(row: CameraRow): StoredCamera {
     handHeldSeconds: row.hand_held_seconds,
     controls: controlsFromJson(row.controls),
     program: programFromJson(row.program),
-    biasStops: row.bias_stops
+    biasStops: row.bias_stops,
+    ...cameraTraitsFromJson(row.traits)
   };
   return { camera, revision: row.revision };
+}
+
+function toRow(camera: Camera): Record<string, unknown> {
+  const { id, name, focalMm, condition, handHeldSeconds, biasStops, formats, controls, program } = camera;
+  const { focusing, flash, transport, finder, toleranceStops, repeats, needsPackBattery, perforations } =
+    camera;
+  const traits: CameraTraits = {
+    ...{ focusing, flash, transport, finder, toleranceStops, repeats, needsPackBattery, perforations }
+  };
+  return {
+    ...{ id, name, focalMm, condition, handHeldSeconds, biasStops },
+    formats: JSON.stringify(formats),
+    controls: JSON.stringify(controls),
+    program: JSON.stringify(program),
+    traits: JSON.stringify(traits)
+  };
 }
 
 /** The cameras of a database. */
@@ -44,8 +64,17 @@ export function cameraRepository(db: Database) {
   );
   const one = db.prepare<[string], CameraRow>('select * from camera where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into camera (id, name, focal_mm, condition, hand_held_seconds, formats, controls, program, bias_stops, created_at)
-     values (:id, :name, :focalMm, :condition, :handHeldSeconds, :formats, :controls, :program, :biasStops, :createdAt)`
+    `insert into camera (id, name, focal_mm, condition, hand_held_seconds, formats, controls, program, bias_stops, traits, created_at)
+     values (:id, :name, :focalMm, :condition, :handHeldSeconds, :formats, :controls, :program, :biasStops, :traits, :createdAt)`
+  );
+  const update = db.prepare<[Record<string, unknown>]>(
+    `update camera set name = :name, focal_mm = :focalMm, condition = :condition, hand_held_seconds = :handHeldSeconds,
+       formats = :formats, controls = :controls, program = :program, bias_stops = :biasStops, traits = :traits,
+       revision = revision + 1
+     where id = :id`
+  );
+  const retired = db.prepare<[], CameraRow>(
+    'select * from camera where retired_at is not null order by retired_at desc'
   );
   const retire = db.prepare<[string, string]>(
     'update camera set retired_at = ? where id = ? and retired_at is null'
@@ -54,6 +83,8 @@ export function cameraRepository(db: Database) {
   return {
     /** The cameras in use, oldest first. */
     list: (): readonly Camera[] => all.all().map((row) => fromRow(row).camera),
+    /** Cameras out of the kit, the latest first. */
+    retired: (): readonly Camera[] => retired.all().map((row) => fromRow(row).camera),
     /** Also finds retired ones: their frames are still told by them. */
     find: (id: string): StoredCamera | null => {
       const row = one.get(id);
@@ -65,14 +96,9 @@ export function cameraRepository(db: Database) {
     bringBack: (id: string): boolean => bringBack.run(id).changes > 0,
     /** Stores a new camera; its faults are the caller's to check. */
     add: (camera: Camera, createdAt: string): void => {
-      const { formats, controls, program } = camera;
-      insert.run({
-        ...camera,
-        formats: JSON.stringify(formats),
-        controls: JSON.stringify(controls),
-        program: JSON.stringify(program),
-        createdAt
-      });
-    }
+      insert.run({ ...toRow(camera), createdAt });
+    },
+    /** Replaces a camera's definition under a new revision. @returns false when there is no such camera */
+    change: (camera: Camera): boolean => update.run(toRow(camera)).changes > 0
   };
 }

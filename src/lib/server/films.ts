@@ -1,8 +1,10 @@
 // Films in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
 import { FILM_KINDS, type Film, type FilmKind } from '#core/film/film.ts';
+import type { FilmTraits } from '#core/film/traits.ts';
 import { formatsFromJson } from '#schema/camera.ts';
 import { reciprocityFromJson } from '#schema/film.ts';
+import { filmTraitsFromJson } from '#schema/traits.ts';
 
 interface FilmRow {
   readonly id: string;
@@ -17,6 +19,7 @@ interface FilmRow {
   readonly sd_stops: number;
   readonly formats: string;
   readonly frames: number;
+  readonly traits: string;
 }
 
 function fromRow(row: FilmRow): Film {
@@ -32,7 +35,8 @@ function fromRow(row: FilmRow): Film {
     ageStops: row.age_stops,
     sdStops: row.sd_stops,
     formats: formatsFromJson(row.formats),
-    frames: row.frames
+    frames: row.frames,
+    ...filmTraitsFromJson(row.traits)
   };
 }
 
@@ -42,30 +46,59 @@ function kindFrom(text: string): FilmKind {
   return kind;
 }
 
+function toRow(film: Film): Record<string, unknown> {
+  const { id, name, kind, iso, belowStops, aboveStops, developmentStops, ageStops, sdStops, frames } = film;
+  const { balance, tungstenIso, temperature, price, expires, feet, perforation, packBattery } = film;
+  const traits: FilmTraits = {
+    ...{ balance, tungstenIso, temperature, price, expires, feet, perforation, packBattery }
+  };
+  return {
+    ...{ id, name, kind, iso, belowStops, aboveStops, developmentStops, ageStops, sdStops, frames },
+    reciprocity: JSON.stringify(film.reciprocity),
+    formats: JSON.stringify(film.formats),
+    traits: JSON.stringify(traits)
+  };
+}
+
 /** The films of a database. */
 export function filmRepository(db: Database) {
-  const all = db.prepare<[], FilmRow>('select * from film order by created_at, name');
+  const all = db.prepare<[], FilmRow>(
+    'select * from film where deleted_at is null order by created_at, name'
+  );
   const one = db.prepare<[string], FilmRow>('select * from film where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into film (id, name, kind, iso, below_stops, above_stops, reciprocity, development_stops, age_stops,
-       sd_stops, formats, frames, created_at)
+       sd_stops, formats, frames, traits, created_at)
      values (:id, :name, :kind, :iso, :belowStops, :aboveStops, :reciprocity, :developmentStops, :ageStops,
-       :sdStops, :formats, :frames, :createdAt)`
+       :sdStops, :formats, :frames, :traits, :createdAt)`
   );
+  const update = db.prepare<[Record<string, unknown>]>(
+    `update film set name = :name, kind = :kind, iso = :iso, below_stops = :belowStops, above_stops = :aboveStops,
+       reciprocity = :reciprocity, development_stops = :developmentStops, age_stops = :ageStops, sd_stops = :sdStops,
+       formats = :formats, frames = :frames, traits = :traits
+     where id = :id`
+  );
+  const remove = db.prepare<[string, string]>(
+    'update film set deleted_at = ? where id = ? and deleted_at is null'
+  );
+  const restore = db.prepare<[string]>('update film set deleted_at = null where id = ?');
   return {
+    /** Films in the kit, oldest first. */
     list: (): readonly Film[] => all.all().map(fromRow),
+    /** Also finds films in the trash: their frames are still told by them. */
     find: (id: string): Film | null => {
       const row = one.get(id);
       return row ? fromRow(row) : null;
     },
     /** Stores a new film; its range is the caller's to check. */
     add: (film: Film, createdAt: string): void => {
-      insert.run({
-        ...film,
-        reciprocity: JSON.stringify(film.reciprocity),
-        formats: JSON.stringify(film.formats),
-        createdAt
-      });
-    }
+      insert.run({ ...toRow(film), createdAt });
+    },
+    /** Replaces a film's data. @returns false when there is no such film */
+    change: (film: Film): boolean => update.run(toRow(film)).changes > 0,
+    /** Puts a film in the trash; what was shot on it stays. @returns false if it was there already */
+    remove: (id: string, at: string): boolean => remove.run(at, id).changes > 0,
+    /** Takes removing back. @returns false when there is no such film */
+    restore: (id: string): boolean => restore.run(id).changes > 0
   };
 }

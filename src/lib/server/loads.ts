@@ -1,6 +1,6 @@
 // Which film is in which camera, and which pair is in hand. The only SQL about loads.
 import type { Database } from 'better-sqlite3';
-import type { Load } from '#core/log/frame.ts';
+import type { Load, Side } from '#core/log/frame.ts';
 
 interface LoadRow {
   readonly id: string;
@@ -9,6 +9,7 @@ interface LoadRow {
   readonly frames_total: number;
   readonly loaded_at: string;
   readonly finished_at: string | null;
+  readonly side: Side;
 }
 
 function fromRow(row: LoadRow): Load {
@@ -18,7 +19,8 @@ function fromRow(row: LoadRow): Load {
     filmId: row.film_id,
     framesTotal: row.frames_total,
     loadedAt: row.loaded_at,
-    finishedAt: row.finished_at
+    finishedAt: row.finished_at,
+    side: row.side
   };
 }
 
@@ -27,8 +29,8 @@ export function loadRepository(db: Database) {
   const all = db.prepare<[], LoadRow>('select * from load order by loaded_at desc, rowid desc');
   const one = db.prepare<[string], LoadRow>('select * from load where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at)
-     values (:id, :cameraId, :filmId, :framesTotal, :loadedAt, :finishedAt)`
+    `insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at, side)
+     values (:id, :cameraId, :filmId, :framesTotal, :loadedAt, :finishedAt, :side)`
   );
   const finish = db.prepare<[string, string]>(
     'update load set finished_at = ? where id = ? and finished_at is null'
@@ -44,6 +46,9 @@ export function loadRepository(db: Database) {
   );
   const take = db.prepare<[string]>(
     'insert into in_hand (only_row, load_id) values (1, ?) on conflict (only_row) do update set load_id = excluded.load_id'
+  );
+  const turn = db.prepare<[string]>(
+    'update load set side = 3 - side where id = ? and side is not null and finished_at is null'
   );
   const find = (id: string): Load | null => {
     const row = one.get(id);
@@ -64,6 +69,8 @@ export function loadRepository(db: Database) {
       const row = hand.get();
       return row ? find(row.load_id) : null;
     },
+    /** Turns double-run film over: side two, or back. @returns false when it has one side only or is finished */
+    turnOver: (id: string): boolean => turn.run(id).changes > 0,
     takeInHand: (id: string): void => {
       take.run(id);
     }

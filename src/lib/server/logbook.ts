@@ -35,7 +35,7 @@ export function logbook(db: Database, now: () => string) {
   const numberFault = (load: Load, number: number, except: string | null): LogRefusal | null => {
     const taken = frames.listByLoad(load.id).filter((f) => f.id !== except);
     if (taken.some((f) => f.number === number)) {
-      return { reason: 'taken', number, next: nextFrameNumber(load.framesTotal, taken) };
+      return { reason: 'taken', number, next: nextFrameNumber(load.framesTotal, taken, load.side) };
     }
     const { framesTotal } = load;
     return number > framesTotal ? { reason: 'beyond-end', number, framesTotal } : null;

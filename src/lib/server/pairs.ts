@@ -14,8 +14,9 @@ export function pairOf(store: Store, load: Load): Pair | null {
     camera: camera.camera,
     film,
     framesTotal: load.framesTotal,
-    framesLeft: framesLeft(load.framesTotal, frames),
-    nextNumber: nextFrameNumber(load.framesTotal, frames),
+    side: load.side,
+    framesLeft: framesLeft(load.framesTotal, frames, load.side),
+    nextNumber: nextFrameNumber(load.framesTotal, frames, load.side),
     finished: load.finishedAt !== null,
     present: store.frames.lastOfCamera(load.cameraId)?.choice ?? {}
   };

@@ -7,6 +7,7 @@ import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
+import { thingRepository } from './things.ts';
 
 function openStore() {
   const config = readConfig(process.env);
@@ -17,6 +18,7 @@ function openStore() {
     films: filmRepository(db),
     loads: loadRepository(db),
     frames: frameRepository(db),
+    things: thingRepository(db),
     logbook: logbook(db, () => new Date().toISOString()),
     close: (): void => {
       db.close();

@@ -5,12 +5,14 @@ import { cameraFaults } from '#core/camera/faults.ts';
 import type { Film } from '#core/film/film.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
-import { settingOf, withUsualFocus, type Choice } from '#core/camera/setting.ts';
+import { settingOf, type Choice } from '#core/camera/setting.ts';
+import { withUsualFocus } from '#core/focus/focused.ts';
 import { printTone, type PrintTone } from '#core/film/print.ts';
 import { filmWindow } from '#core/film/window.ts';
 import { choiceFromShadow, READING_SD, STARTING_LIGHT, type LightChoice } from '#core/light/choice.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
+import type { Thing } from '#core/kit/thing.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { bestSetting } from '#core/match/rank.ts';
 import { reachOf } from '#core/match/reach.ts';
@@ -39,6 +41,8 @@ export class Hand {
   pair = $state.raw<Pair | null>(null);
   /** Every film of the kit: what else could be loaded. */
   films = $state.raw<readonly Film[]>([]);
+  /** The rest of the bag: filters, flashes, supports. */
+  things = $state.raw<readonly Thing[]>([]);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);
   /** Where the focus stands, by position number; it does not change the advice. */
@@ -85,9 +89,10 @@ export class Hand {
     else this.picked = { ...judged.shown.setting.choice, [controlId]: position };
   }
 
-  /** Takes a pair up: what was picked belonged to the last one. @param films of the whole kit */
-  take(pair: Pair | null, films: readonly Film[]): void {
+  /** Takes a pair up: what was picked belonged to the last one. @param films, things of the whole kit */
+  take(pair: Pair | null, films: readonly Film[], things: readonly Thing[] = []): void {
     this.films = films;
+    this.things = things;
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
       this.focus = null;

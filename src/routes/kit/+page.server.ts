@@ -40,7 +40,11 @@ function loadFilm(s: Store, form: FormData): { cameraId: string; message: string
   const id = crypto.randomUUID();
   s.loads.add({
     ...{ id, cameraId, filmId: film.id, framesTotal: frames },
-    ...{ loadedAt: new Date().toISOString(), finishedAt: null }
+    ...{
+      loadedAt: new Date().toISOString(),
+      finishedAt: null,
+      side: film.perforation === 'double-run-8' ? 1 : null
+    }
   });
   s.loads.takeInHand(id);
   return null;

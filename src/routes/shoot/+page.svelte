@@ -58,7 +58,7 @@
       <p class="kicker">What the print will look like</p>
       <Prints {judged} />
       <div class="log"><LogButton {judged} /></div>
-      <WhatHelps {judged} films={hand.films} />
+      <WhatHelps {judged} films={hand.films} things={hand.things} />
     </section>
   </div>
 {:else if hand.pair}

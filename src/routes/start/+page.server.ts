@@ -21,7 +21,8 @@ export const actions: Actions = {
       filmId: film.id,
       framesTotal: frames,
       loadedAt: now,
-      finishedAt: null
+      finishedAt: null,
+      side: null
     });
     s.loads.takeInHand(id);
     redirect(303, '/shoot');

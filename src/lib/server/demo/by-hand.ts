@@ -1,4 +1,5 @@
 // Demonstration cameras that are set by hand or not at all. Names and numbers are invented.
+import { PLAIN_TRAITS, type FlashUnit } from '#core/camera/traits.ts';
 import type { Camera, Control, ControlShape, MarkSymbol, Position } from '#core/camera/camera.ts';
 import { formatFNumberDigits } from '#core/units/aperture.ts';
 import { exactFNumber, exactSeconds } from '#core/units/series.ts';
@@ -39,7 +40,15 @@ const times = (denominators: readonly number[]): readonly Position[] =>
 const distances = (...metres: readonly number[]): Control =>
   many('focus', 'focus ring', 'ring', [...metres.map((m) => at(`${m} m`, m)), at('∞', Infinity)]);
 
-const byHand = { program: { kind: 'manual' }, biasStops: 0 } as const;
+const byHand = { ...PLAIN_TRAITS, program: { kind: 'manual' }, biasStops: 0 } as const;
+
+/** A small flash built into a camera. */
+export const builtIn = (guideNumber: number): FlashUnit => ({
+  ...{ name: 'built-in flash', guideNumber, powers: [0], seconds: 1 / 900, angleDegrees: 55 }
+});
+
+const counted = (seconds: readonly number[]): readonly Position[] =>
+  seconds.map((s) => ({ ...at(`B ${s} s`, s), byHand: true }));
 
 /** Cameras without a cell of their own. */
 export const CAMERAS_BY_HAND: readonly Camera[] = [
@@ -52,9 +61,10 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       condition: 'mechanical'
     },
     ...{ handHeldSeconds: null, ...byHand },
+    ...{ focusing: { kind: 'symbols' }, repeats: true },
     controls: [
       many('aperture', 'aperture lever', 'lever', [at('sun', 12.3, 'sun'), at('cloud', 7.4, 'cloud')]),
-      one('time', 'shutter', 'N', 1 / 85),
+      many('time', 'shutter switch', 'lever', [at('N', 1 / 85), ...counted([1, 2, 4, 8, 15, 30])]),
       many('focus', 'focus ring', 'ring', [
         at('1.2 m', 1.2, 'person'),
         at('2.5 m', 2.5, 'people'),
@@ -66,14 +76,20 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
   {
     ...{ id: 'demo-pebble', name: 'Pebble box', formats: ['roll-6x9'], focalMm: 104, condition: 'old' },
     ...{ handHeldSeconds: 1 / 30, ...byHand },
-    controls: [one('aperture', 'opening', 'one hole', 13.2), one('time', 'shutter', 'I', 1 / 38)]
+    ...{ focusing: { kind: 'fixed', atM: null, sharpFromM: 3 }, repeats: true },
+    controls: [
+      one('aperture', 'opening', 'one hole', 13.2),
+      many('time', 'shutter tab', 'lever', [at('I', 1 / 38), ...counted([1, 2, 4, 8, 15])])
+    ]
   },
   {
     ...{ id: 'demo-corvane', name: 'Corvane 35', formats: ['135'], focalMm: 43, condition: 'mechanical' },
     ...{ handHeldSeconds: null, ...byHand },
+    ...{ focusing: { kind: 'scale' }, flash: { kind: 'shoe', syncSeconds: 1 / 60 } },
     controls: [
       ring([2.8, 4, 5.6, 8, 11, 16]),
-      many('time', 'speed wheel', 'wheel', times([1, 2, 4, 8, 15, 30, 60, 125, 250, 500]))
+      many('time', 'speed wheel', 'wheel', times([1, 2, 4, 8, 15, 30, 60, 125, 250, 500])),
+      distances(1, 1.5, 2.5, 5)
     ]
   },
   {
@@ -85,6 +101,8 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       condition: 'mechanical'
     },
     ...{ handHeldSeconds: null, ...byHand },
+    focusing: { kind: 'fixed', atM: null, sharpFromM: 1.1 },
+    flash: { kind: 'switch', unit: builtIn(9), syncSeconds: null },
     controls: [one('aperture', 'lens', '', 10.5), one('time', 'shutter', '', 1 / 105)]
   },
   {
@@ -95,7 +113,12 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       focalMm: 29,
       condition: 'mechanical'
     },
-    ...{ handHeldSeconds: 1 / 12, ...byHand },
+    // held through the whole sweep, which its makers say a steady hand can do
+    ...{ handHeldSeconds: 0.4, ...byHand },
+    ...{
+      focusing: { kind: 'fixed', atM: 10, sharpFromM: null },
+      transport: { kind: 'swing', sweepSeconds: 0.4 }
+    },
     controls: [
       ring([2.8, 4, 5.6, 8, 11]),
       {
@@ -110,6 +133,8 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
   {
     ...{ id: 'demo-farrier', name: 'Farrier pack', formats: ['pack'], focalMm: 118, condition: 'old' },
     ...{ handHeldSeconds: null, ...byHand },
+    ...{ focusing: { kind: 'rangefinder' }, flash: { kind: 'shoe', syncSeconds: null } },
+    finder: { rightMm: 28, upMm: 62, rightShare: 0, upShare: 0 },
     controls: [
       ring([5.6, 8, 11, 16, 22, 32]),
       many('time', 'shutter ring', 'ring', times([1, 2, 4, 8, 15, 30, 60, 125, 250])),
@@ -118,7 +143,9 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
   },
   {
     ...{ id: 'demo-ticker', name: 'Ticker 8', formats: ['cine-8'], focalMm: 12.5, condition: 'old' },
-    ...{ handHeldSeconds: 1, ...byHand },
+    ...{ handHeldSeconds: null, ...byHand },
+    ...{ transport: { kind: 'cine', framesPerSecond: 16 }, perforations: ['double-run-8'] },
+    focusing: { kind: 'fixed', atM: null, sharpFromM: 2 },
     controls: [ring([2, 2.8, 4, 5.6, 8, 11, 16]), one('time', 'motor', '16 pictures a second', 1 / 34)]
   },
   {
@@ -130,6 +157,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       condition: 'mechanical'
     },
     ...{ handHeldSeconds: null, ...byHand },
+    ...{ focusing: { kind: 'scale' }, flash: { kind: 'shoe', syncSeconds: null } },
     controls: [ring([5.6, 8, 11, 16]), one('time', 'shutter', 'M', 1 / 90), distances(1, 2, 4)]
   }
 ];

@@ -1,6 +1,7 @@
 // Demonstration cameras that set themselves, wholly or in part. Names and numbers are invented.
 import type { Camera, Position } from '#core/camera/camera.ts';
-import { at, many, one } from './by-hand.ts';
+import { PLAIN_TRAITS } from '#core/camera/traits.ts';
+import { at, builtIn, many, one } from './by-hand.ts';
 
 /** Lighten–darken in steps from darkest to lightest; 0 is the middle. */
 const lightenDarken = (steps: readonly number[], marks: readonly string[]): readonly Position[] =>
@@ -16,7 +17,9 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
       focalMm: 112,
       condition: 'unsure'
     },
-    ...{ handHeldSeconds: null, biasStops: -0.7 },
+    ...{ ...PLAIN_TRAITS, handHeldSeconds: null, biasStops: -0.7 },
+    flash: { kind: 'shoe', syncSeconds: null },
+    finder: { rightMm: 0, upMm: 45, rightShare: 0, upShare: -0.18 },
     controls: [
       many(
         'dial',
@@ -47,7 +50,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
     ],
     program: {
       ...{ kind: 'automatic-time', shortestSeconds: 1 / 900, longestSeconds: 9, inLowLight: 'closes' },
-      eye: { place: 'outside', believesIso: 125 }
+      eye: { place: 'outside', believesIso: 125, angleDegrees: null }
     }
   },
   {
@@ -58,7 +61,8 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
       focalMm: 114,
       condition: 'automatic'
     },
-    ...{ handHeldSeconds: null, biasStops: 0 },
+    ...{ ...PLAIN_TRAITS, handHeldSeconds: null, biasStops: 0 },
+    ...{ focusing: { kind: 'scale' }, needsPackBattery: true },
     controls: [
       one('aperture', 'lens', '', 7.7),
       many(
@@ -77,7 +81,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
     ],
     program: {
       ...{ kind: 'automatic-time', shortestSeconds: 1 / 170, longestSeconds: 13, inLowLight: 'closes' },
-      eye: { place: 'outside', believesIso: 150 }
+      eye: { place: 'outside', believesIso: 150, angleDegrees: null }
     }
   },
   {
@@ -88,7 +92,9 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
       focalMm: 104,
       condition: 'automatic'
     },
-    ...{ handHeldSeconds: 1 / 25, biasStops: 0 },
+    ...{ ...PLAIN_TRAITS, handHeldSeconds: 1 / 25, biasStops: 0 },
+    ...{ focusing: { kind: 'fixed', atM: null, sharpFromM: 0.5 }, needsPackBattery: true },
+    flash: { kind: 'automatic', unit: builtIn(11), belowLv: 9, overridable: true, quenched: true },
     controls: [
       many(
         'compensation',
@@ -104,7 +110,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
         { fNumber: 11.5, seconds: 1 / 40 },
         { fNumber: 42, seconds: 1 / 190 }
       ],
-      eye: { place: 'outside', believesIso: 640 }
+      eye: { place: 'outside', believesIso: 640, angleDegrees: null }
     }
   },
   {
@@ -115,7 +121,8 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
       focalMm: 101,
       condition: 'automatic'
     },
-    ...{ handHeldSeconds: null, biasStops: 0 },
+    ...{ ...PLAIN_TRAITS, handHeldSeconds: null, biasStops: 0 },
+    ...{ focusing: { kind: 'fixed', atM: 2.5, sharpFromM: null }, repeats: true },
     controls: [
       many(
         'aperture',
@@ -127,7 +134,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
     ],
     program: {
       ...{ kind: 'automatic-time', shortestSeconds: 1 / 420, longestSeconds: 8, inLowLight: 'locks' },
-      eye: { place: 'outside', believesIso: 640 }
+      eye: { place: 'outside', believesIso: 640, angleDegrees: null }
     }
   }
 ];

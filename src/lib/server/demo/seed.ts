@@ -10,7 +10,9 @@ import { loadRepository } from '../loads.ts';
 import { logbook } from '../logbook.ts';
 import { CAMERAS_BY_HAND } from './by-hand.ts';
 import { CAMERAS_BY_THEMSELVES } from './by-themselves.ts';
+import { thingRepository } from '../things.ts';
 import { DEMO_FILMS } from './films.ts';
+import { DEMO_THINGS } from './things.ts';
 
 /** Cameras of the demonstration: one of each of twelve kinds. */
 export const DEMO_CAMERAS: readonly Camera[] = [...CAMERAS_BY_HAND, ...CAMERAS_BY_THEMSELVES];
@@ -72,11 +74,21 @@ export function seedDemo(db: Database): void {
   if (cameras.list().length > 0) return;
   const films = filmRepository(db);
   const loads = loadRepository(db);
+  const things = thingRepository(db);
   db.transaction(() => {
     DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, `${DAY}06:00:${String(i).padStart(2, '0')}Z`));
-    DEMO_FILMS.forEach((film, i) => films.add(film, `${DAY}06:00:0${i}Z`));
+    DEMO_FILMS.forEach((film, i) => films.add(film, `${DAY}06:01:${String(i).padStart(2, '0')}Z`));
+    DEMO_THINGS.forEach((thing, i) => things.put(thing, `${DAY}06:02:0${i}Z`));
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
-      loads.add({ id, cameraId, filmId, framesTotal, loadedAt: `${DAY}07:00:00Z`, finishedAt: null });
+      loads.add({
+        id,
+        cameraId,
+        filmId,
+        framesTotal,
+        loadedAt: `${DAY}07:00:00Z`,
+        finishedAt: null,
+        side: cameraId === 'demo-ticker' ? 1 : null
+      });
     for (const [camera, film, frames] of LOADED)
       load(`demo-load-${camera}`, `demo-${camera}`, `demo-${film}`, frames);
     loads.takeInHand('demo-load-marigold');

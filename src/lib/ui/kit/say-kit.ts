@@ -22,7 +22,8 @@ export const FORMAT_WORDS: Readonly<Record<FrameFormat, string>> = {
   '135-panorama': '35 mm, panorama',
   'instant-square': 'instant, square',
   pack: 'instant, peel-apart pack',
-  'cine-8': '8 mm cine'
+  'cine-8': '8 mm cine',
+  'cine-16': '16 mm cine'
 };
 
 /** A film in one line: kind, speed and what it can take. */

@@ -12,11 +12,22 @@ const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
   eye: 'over the eye alone'
 };
 
+/** The power of a flash as a fraction: 3 stops below full is 1/8. */
+export function sayPower(stops: number): string {
+  return stops === 0 ? 'full' : `1/${Math.round(2 ** stops)}`;
+}
+
 /** One step of a remedy: what to do. */
 export function sayStep(step: RemedyStep): string {
   switch (step.kind) {
     case 'filter':
-      return `grey filter of ${formatStops(step.filter.stops)} ${FILTER_PLACES[step.filter.place]}`;
+      return `${step.filter.name === '' ? `grey filter of ${formatStops(step.filter.stops)}` : `${step.filter.name} (${formatStops(step.filter.stops)})`} ${FILTER_PLACES[step.filter.place]}`;
+    case 'flash':
+      return `flash${step.flash.powerStops === 0 ? '' : ` at ${sayPower(step.flash.powerStops)} power`}${step.flash.unit.name === '' ? '' : ` (${step.flash.unit.name})`}`;
+    case 'no-flash':
+      return 'keep the flash from firing';
+    case 'exposures':
+      return `${step.count} exposures on one frame, camera fixed`;
     case 'support':
       return 'put the camera on something';
     case 'development':

@@ -66,14 +66,30 @@ describe('what to do', () => {
     expect(sayFailure({ condition: 'hold', seconds: 0.5, limitSeconds: 1 / 20 })).toBe(
       '½ s is long to hold by hand (¹⁄₂₀ s at most): put the camera on something.'
     ));
+  test.each([
+    [{ condition: 'motion', seconds: 1 / 30, limitSeconds: 1 / 250 }, /blurs \(¹⁄₂₅₀ s at most\)/],
+    [{ condition: 'too-near', subjectM: 0.8, nearM: 1.24 }, /sharp from 1\.2 m/],
+    [{ condition: 'too-far', subjectM: 20, farM: 6.4 }, /up to 6 m/],
+    [{ condition: 'sync', seconds: 1 / 250, syncSeconds: 1 / 60 }, /needs ¹⁄₆₀ s or longer/],
+    [{ condition: 'counted-too-short', seconds: 0.5 }, /count one second or more/],
+    [{ condition: 'locked', longestSeconds: 1 }, /shutter locks/]
+  ] as const)('%o is told', (failure, words) => expect(sayFailure(failure)).toMatch(words));
   test('a time has its unit once', () => expect([sayTime(1 / 60), sayTime(2)]).toEqual(['¹⁄₆₀ s', '2 s']));
 });
 
 describe('remedies', () => {
-  const grey = { kind: 'filter', filter: { name: 'grey', stops: 2, place: 'pack' } } as const;
+  const grey = { kind: 'filter', filter: { name: '', stops: 2, place: 'pack' } } as const;
   test('steps are told as things to do', () => {
     expect(sayStep(grey)).toBe('grey filter of 2 stops on the film pack');
     expect(sayStep({ kind: 'development', stops: -1 })).toBe('have the film pulled 1 stop');
+    expect(sayStep({ kind: 'filter', filter: { name: 'Smoke', stops: 2, place: 'lens' } })).toBe(
+      'Smoke (2 stops) on the lens'
+    );
+    const unit = { name: 'Wink', guideNumber: 18, powers: [0, 3], seconds: 0.001, angleDegrees: null };
+    expect(sayStep({ kind: 'flash', flash: { unit, powerStops: 3, lossStops: 0 } })).toBe(
+      'flash at 1/8 power (Wink)'
+    );
+    expect(sayStep({ kind: 'exposures', count: 2 })).toContain('2 exposures on one frame');
     expect(sayStep({ kind: 'film', film: filmWith({ name: 'Slow' }) })).toBe('load Slow');
   });
   test('a pair of steps is one sentence', () => {

@@ -87,6 +87,12 @@ export function sayPosition(control: Control, value: number): string {
   }
 }
 
+/** A distance: "1.2 m", "12 m", "far away". */
+export function sayMetres(metres: number): string {
+  if (metres === Infinity) return 'far away';
+  return `${formatFNumberDigits(metres < 3 ? Math.round(metres * 10) / 10 : Math.round(metres))} m`;
+}
+
 /** Over or under in words: "1⅓ stops over", "right on". */
 export function sayError(deltaStops: number): string {
   if (formatThirds(deltaStops) === '0') return 'right on';
@@ -145,14 +151,33 @@ export function termName(term: TermKind, film: Film, verdict: Verdict): string {
       return 'Lens moved out to focus';
     case 'reciprocity':
       return 'Long exposure loss';
+    case 'light-kind':
+      return 'Film under lamps';
+    case 'temperature':
+      return 'Cold or warm film';
+    case 'flash':
+      return 'Flash';
+    case 'exposures':
+      return 'Several exposures';
   }
 }
 
 /** A condition that does not hold, with its cure. */
 export function sayFailure(failure: Failure): string {
-  if (failure.condition === 'locked') {
-    return `The shutter locks: this is less light than its ${sayTime(failure.longestSeconds)} can serve. Find more light or use flash.`;
+  switch (failure.condition) {
+    case 'locked':
+      return `The shutter locks: this is less light than its ${sayTime(failure.longestSeconds)} can serve. Find more light or use flash.`;
+    case 'hold':
+      return `${sayTime(failure.seconds)} is long to hold by hand (${sayTime(failure.limitSeconds)} at most): put the camera on something.`;
+    case 'motion':
+      return `At ${sayTime(failure.seconds)} the subject blurs (${sayTime(failure.limitSeconds)} at most): wait until it stands, follow it, or go further back.`;
+    case 'too-near':
+      return `The subject is too near: it is sharp from ${sayMetres(failure.nearM)}. Step back.`;
+    case 'too-far':
+      return `The subject is beyond what is sharp (up to ${sayMetres(failure.farM)}): set the focus further away.`;
+    case 'sync':
+      return `The flash needs ${sayTime(failure.syncSeconds)} or longer, or a part of the frame stays dark.`;
+    case 'counted-too-short':
+      return `${sayTime(failure.seconds)} is too short to count: count one second or more.`;
   }
-  const limit = sayTime(failure.limitSeconds);
-  return `${sayTime(failure.seconds)} is long to hold by hand (${limit} at most): put the camera on something.`;
 }

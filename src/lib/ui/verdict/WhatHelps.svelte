@@ -1,15 +1,16 @@
 <script module lang="ts">
   import type { Film } from '#core/film/film.ts';
+  import type { Thing } from '#core/kit/thing.ts';
+  import { atHandFrom } from '#core/match/at-hand.ts';
   import type { Judged } from '../hand.svelte.ts';
 
   /** Remedies for the pair in hand, in order of effort. */
   export interface WhatHelpsProps {
     judged: Judged;
     films: readonly Film[];
+    things: readonly Thing[];
   }
 
-  /** Grey filters that photographers commonly own, stops. */
-  const FILTER_STOPS = [1, 2, 3, 6] as const;
   /** Remedies wait until the light rests: they are many sums. */
   const REST_MS = 120;
 </script>
@@ -22,7 +23,7 @@
   import { saySpeeds } from '../text/say-light.ts';
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
-  let { judged, films }: WhatHelpsProps = $props();
+  let { judged, films, things }: WhatHelpsProps = $props();
   let worker = $state.raw<Worker | null>(null);
   let answer = $state.raw<AdviceAnswer | null>(null);
   let asked = 0;
@@ -45,7 +46,7 @@
       number: asked + 1,
       situation,
       present: pair.present,
-      atHand: { films, filterStops: FILTER_STOPS }
+      atHand: atHandFrom(films, things)
     };
     const timer = setTimeout(() => {
       asked = question.number;

@@ -1,0 +1,46 @@
+// Whether a film can be used in a camera, and what stands in the way.
+import type { Film, FrameFormat } from '../film/film.ts';
+import type { Perforation } from '../film/traits.ts';
+import type { Camera } from './camera.ts';
+
+/** What stands in the way of loading a film. */
+export type Misfit =
+  /** Another size altogether. */
+  | { readonly misfit: 'format' }
+  /** The same stock on another spool or for another frame: it can be made to fit. */
+  | { readonly misfit: 'spool' }
+  | { readonly misfit: 'perforation'; readonly perforation: Perforation }
+  /** The camera runs on its pack's battery and this pack has none. */
+  | { readonly misfit: 'battery' };
+
+/** Formats that are the same stock. */
+const STOCK: Readonly<Record<FrameFormat, string>> = {
+  'roll-6x6': 'roll',
+  'roll-6x9': 'roll',
+  '135': '135',
+  '135-panorama': '135',
+  'instant-square': 'instant-square',
+  pack: 'pack',
+  'cine-8': 'cine-8',
+  'cine-16': 'cine-16'
+};
+
+/** Everything that stands in the way; an empty list means the film fits. */
+export function misfitsOf(camera: Camera, film: Film): readonly Misfit[] {
+  const found: Misfit[] = [];
+  if (!camera.formats.some((f) => film.formats.includes(f))) {
+    const stocks = new Set(camera.formats.map((f) => STOCK[f]));
+    found.push({ misfit: film.formats.some((f) => stocks.has(STOCK[f])) ? 'spool' : 'format' });
+  }
+  const { perforation } = film;
+  if (perforation !== null && camera.perforations.length > 0 && !camera.perforations.includes(perforation)) {
+    found.push({ misfit: 'perforation', perforation });
+  }
+  if (camera.needsPackBattery && !film.packBattery) found.push({ misfit: 'battery' });
+  return found;
+}
+
+/** Whether it cannot be done at all; other misfits a person can find a way around. */
+export function isRefused(misfits: readonly Misfit[]): boolean {
+  return misfits.some((m) => m.misfit === 'format' || m.misfit === 'perforation');
+}

@@ -1,0 +1,100 @@
+// What a camera is beside its exposure controls: how it is focused, framed and lit, how film moves in it, what it will take.
+import type { FrameFormat } from '../film/film.ts';
+import type { Perforation } from '../film/traits.ts';
+
+/** How the lens is focused: left alone, or set with the camera's focus control by what stands on it. */
+export type Focusing =
+  /** `atM`: metres it is focused at (10 000 for far away), null = at the hyperfocal distance of its widest opening. `sharpFromM`: as its owner found it. */
+  | { readonly kind: 'fixed'; readonly atM: number | null; readonly sharpFromM: number | null }
+  | { readonly kind: 'symbols' }
+  | { readonly kind: 'scale' }
+  | { readonly kind: 'rangefinder' };
+
+/** A flash, built in or put on. */
+export interface FlashUnit {
+  readonly name: string;
+  /** Guide number in metres at ISO 100 and full power, > 0. */
+  readonly guideNumber: number;
+  /** Powers to choose from, stops below full; [0] = full only. */
+  readonly powers: readonly number[];
+  /** How long it shines at full power, seconds. */
+  readonly seconds: number;
+  /** Angle it covers across, degrees; null = not known. */
+  readonly angleDegrees: number | null;
+}
+
+/** What the camera does about flash. */
+export type CameraFlash =
+  | { readonly kind: 'none' }
+  /** Takes a separate flash. `syncSeconds`: the shortest time that lets the whole flash through; null = any. */
+  | { readonly kind: 'shoe'; readonly syncSeconds: number | null }
+  /** Built in, fires when its switch is on. */
+  | { readonly kind: 'switch'; readonly unit: FlashUnit; readonly syncSeconds: number | null }
+  /** Built in, fires by itself when its eye reads less than `belowLv`. `quenched`: its own cell cuts it off when there is enough. */
+  | {
+      readonly kind: 'automatic';
+      readonly unit: FlashUnit;
+      readonly belowLv: number;
+      readonly overridable: boolean;
+      readonly quenched: boolean;
+    };
+
+/** How film meets the light: all of the frame at once, through a slit that swings by, or picture after picture. */
+export type Transport =
+  | { readonly kind: 'still' }
+  /** Exposure is the slit's time; the sweep takes longer and is what has to be held. */
+  | { readonly kind: 'swing'; readonly sweepSeconds: number }
+  | { readonly kind: 'cine'; readonly framesPerSecond: number };
+
+/** Where the finder looks, against the lens. */
+export interface Finder {
+  /** The finder's place beside and above the lens, mm (+ = right, + = up). */
+  readonly rightMm: number;
+  readonly upMm: number;
+  /** Aim that is off at any distance, as a share of the frame (+ = the picture lies further right or up than seen). */
+  readonly rightShare: number;
+  readonly upShare: number;
+}
+
+/** A camera beside its exposure controls. */
+export interface CameraTraits {
+  readonly focusing: Focusing;
+  readonly flash: CameraFlash;
+  readonly transport: Transport;
+  readonly finder: Finder;
+  /** One sd of the exposure in stops, as measured; null = by its condition. */
+  readonly toleranceStops: number | null;
+  /** Whether several exposures can be made on one frame. */
+  readonly repeats: boolean;
+  /** Whether it runs on the battery of its film pack. */
+  readonly needsPackBattery: boolean;
+  /** Perforations it can drive; empty = it does not matter. */
+  readonly perforations: readonly Perforation[];
+}
+
+/** A still camera with nothing special: focused by its control if it has one, no flash, finder over the lens. */
+export const PLAIN_TRAITS: CameraTraits = {
+  focusing: { kind: 'fixed', atM: null, sharpFromM: null },
+  flash: { kind: 'none' },
+  transport: { kind: 'still' },
+  finder: { rightMm: 0, upMm: 0, rightShare: 0, upShare: 0 },
+  toleranceStops: null,
+  repeats: false,
+  needsPackBattery: false,
+  perforations: []
+};
+
+/**
+ * Largest blur disc that still looks sharp, mm on the film: 0.030 on 35 mm film, diagonal/1442 on larger, 0.0125 on 8 mm and 0.025
+ * on 16 mm cine, 0.1 on instant prints looked at as they are. Common practice, no source.
+ */
+export const CIRCLE_MM: Readonly<Record<FrameFormat, number>> = {
+  '135': 0.03,
+  '135-panorama': 0.03,
+  'roll-6x6': Math.hypot(56, 56) / 1442,
+  'roll-6x9': Math.hypot(84, 56) / 1442,
+  'instant-square': 0.1,
+  pack: 0.1,
+  'cine-8': 0.0125,
+  'cine-16': 0.025
+};

@@ -1,0 +1,69 @@
+// Where a camera's lens stands, what is sharp there, and which focus mark a subject asks for.
+import { positionsOf, type Camera } from '../camera/camera.ts';
+import { controlFor, positionAt, type Choice } from '../camera/setting.ts';
+import { CIRCLE_MM } from '../camera/traits.ts';
+import type { FrameFormat } from '../film/film.ts';
+import { hyperfocalM, sharpRange, type SharpRange } from './depth.ts';
+
+/** Smallest f-number that the camera can give: its widest opening. */
+export function widestFNumber(camera: Camera): number {
+  const { program } = camera;
+  if (program.kind === 'automatic-aperture') return program.widestFNumber;
+  if (program.kind === 'program') return Math.min(...program.points.map((p) => p.fNumber));
+  const aperture = controlFor(camera, 'aperture');
+  if (!aperture) return NaN;
+  const values =
+    aperture.kind === 'linked'
+      ? aperture.positions.flatMap((p) => p.values.flatMap((v) => v ?? []))
+      : positionsOf(aperture).map((p) => p.value);
+  return Math.min(...values);
+}
+
+/** Metres the lens stands at: by its focus control, else where it was fixed. */
+export function focusedM(camera: Camera, format: FrameFormat, choice: Choice): number {
+  const control = controlFor(camera, 'focus');
+  const set = control && positionAt(control, choice);
+  if (set) return set.value;
+  const { focusing } = camera;
+  if (focusing.kind === 'fixed' && focusing.atM !== null) return focusing.atM;
+  return hyperfocalM(camera.focalMm, widestFNumber(camera), CIRCLE_MM[format]);
+}
+
+/**
+ * What is sharp with a choice at an f-number. On a fixed lens the owner's own *sharp from* is believed over the sum;
+ * it holds at every opening, since that is how it was found.
+ */
+export function sharpRangeOf(
+  camera: Camera,
+  format: FrameFormat,
+  choice: Choice,
+  fNumber: number
+): SharpRange {
+  const { focusing } = camera;
+  const at = focusedM(camera, format, choice);
+  const range = sharpRange(camera.focalMm, fNumber, CIRCLE_MM[format], at);
+  if (focusing.kind === 'fixed' && focusing.sharpFromM !== null && !controlFor(camera, 'focus')) {
+    return { nearM: focusing.sharpFromM, farM: Infinity };
+  }
+  return range;
+}
+
+/** A choice with the focus at the mark that blurs a subject least, if the camera has a focus control. */
+export function withFocusAt(camera: Camera, choice: Choice, subjectM: number): Choice {
+  const focus = controlFor(camera, 'focus');
+  if (!focus) return choice;
+  // blur grows with the difference of 1/distance; infinity is 0 there
+  const off = (m: number): number => Math.abs(1 / m - 1 / subjectM);
+  const distances = positionsOf(focus).map((p) => p.value);
+  const nearest = distances.reduce((best, m, i) => (off(m) < off(distances[best] ?? m) ? i : best), 0);
+  return { ...choice, [focus.id]: nearest };
+}
+
+/** Where people usually focus when nothing is known yet, metres. */
+const USUAL_DISTANCE_M = 3;
+
+/** A choice with the focus at its position nearest to three metres, if the camera has one and the choice does not say. */
+export function withUsualFocus(camera: Camera, choice: Choice): Choice {
+  const focus = controlFor(camera, 'focus');
+  return !focus || choice[focus.id] !== undefined ? choice : withFocusAt(camera, choice, USUAL_DISTANCE_M);
+}

@@ -1,0 +1,70 @@
+// What else is in the bag beside cameras and films: each kind with the numbers that the engine can use.
+import type { FlashUnit } from '../camera/traits.ts';
+
+/** A grey or coloured filter. `factor` and `density` are kept as they were given; `stops` is what they come to. */
+export interface FilterThing {
+  readonly kind: 'filter';
+  readonly stops: number;
+  /** How its strength was given. */
+  readonly givenAs: 'stops' | 'density' | 'factor';
+}
+
+/** A separate flash. */
+export interface FlashThing extends Omit<FlashUnit, 'name'> {
+  readonly kind: 'flash';
+}
+
+/** A light meter, with its own constant and error. */
+export interface MeterThing {
+  readonly kind: 'meter';
+  readonly reads: 'incident-dome' | 'incident-flat' | 'reflected';
+  /** Its calibration constant: C for incident, K for reflected. */
+  readonly constant: number;
+  /** Whether it shows tenths of a stop after the aperture. */
+  readonly showsTenths: boolean;
+  /** Stops by which it reads too high (+); taken off its readings. */
+  readonly offsetStops: number;
+  /** One sd of its readings, stops. */
+  readonly sdStops: number;
+}
+
+/** What the camera can stand on. */
+export interface SupportThing {
+  readonly kind: 'support';
+}
+
+/** A lamp with what its label or a meter says. */
+export interface LampThing {
+  readonly kind: 'lamp';
+  /** Lux at one metre on its axis. */
+  readonly luxAtOneMetre: number;
+  /** Colour temperature, kelvin. */
+  readonly kelvin: number;
+}
+
+/** What is put before a lamp or flash: a softbox, grid, umbrella. */
+export interface ModifierThing {
+  readonly kind: 'modifier';
+  /** Stops it takes, ≥ 0. */
+  readonly stops: number;
+}
+
+/** What a thing is. */
+export type ThingData = FilterThing | FlashThing | MeterThing | SupportThing | LampThing | ModifierThing;
+
+/** A thing in the kit. */
+export interface Thing {
+  readonly id: string;
+  readonly name: string;
+  readonly data: ThingData;
+}
+
+/** All kinds, in the order they are listed. */
+export const THING_KINDS = [
+  'filter',
+  'flash',
+  'meter',
+  'support',
+  'lamp',
+  'modifier'
+] as const satisfies readonly ThingData['kind'][];

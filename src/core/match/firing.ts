@@ -1,0 +1,67 @@
+// Whether a flash fires, and what it puts on the film.
+import type { Camera } from '../camera/camera.ts';
+import type { Setting } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+import { flashStops, type FlashUse } from '../flash/flash.ts';
+import { speedStops } from '../units/film-speed.ts';
+import type { Circumstances } from './circumstances.ts';
+import { filmFilterStops } from './filters.ts';
+
+/** How far away a flashed subject is taken to be when nobody said, metres. A guess of ours. */
+export const USUAL_FLASH_M = 2;
+
+/** A flash that fires by itself: what it is, and the light (as the eye reads it) below which it does; null = none such. */
+export function automaticFlash(
+  camera: Camera,
+  circumstances: Circumstances
+): { readonly use: FlashUse; readonly belowLv: number; readonly quenched: boolean } | null {
+  const { flash } = camera;
+  if (flash.kind !== 'automatic' || camera.program.kind === 'manual') return null;
+  if (circumstances.flash.kind === 'off' && flash.overridable) return null;
+  if (circumstances.flash.kind === 'fired') return null;
+  const { unit, belowLv, quenched } = flash;
+  return { use: { unit, powerStops: 0, lossStops: 0 }, belowLv, quenched };
+}
+
+/** The flash that lights a frame when the camera's eye reads `readLv`; null = none. */
+export function flashFor(
+  camera: Camera,
+  circumstances: Circumstances,
+  readLv: number
+): { readonly use: FlashUse; readonly quenched: boolean } | null {
+  if (circumstances.flash.kind === 'fired') return { use: circumstances.flash, quenched: false };
+  const automatic = automaticFlash(camera, circumstances);
+  return automatic !== null && readLv < automatic.belowLv ? automatic : null;
+}
+
+/**
+ * Error by the flash alone, stops (+ = over); before several exposures are added up.
+ * @param fNumber what the lens gives @param filmStops by which the film differs from its printed speed
+ * @param magnification of the subject, ≥ 0
+ */
+export function flashErrorStops(
+  fired: { readonly use: FlashUse; readonly quenched: boolean },
+  on: {
+    readonly camera: Camera;
+    readonly film: Film;
+    readonly setting: Setting;
+    readonly circumstances: Circumstances;
+  },
+  fNumber: number,
+  filmStops: number,
+  magnification: number
+): number {
+  const { camera, film, setting, circumstances } = on;
+  const full = flashStops(
+    fired.use,
+    speedStops(film.iso) + filmStops,
+    fNumber * (1 + magnification),
+    circumstances.subjectM ?? USUAL_FLASH_M,
+    filmFilterStops(circumstances.filters)
+  );
+  if (!fired.quenched || setting.dialIso === null) return full;
+  // its cell cuts it off where the camera believes the exposure to be right
+  const enough =
+    Math.log2(film.iso / setting.dialIso) + filmStops + setting.compensationStops + camera.biasStops;
+  return Math.min(full, enough);
+}

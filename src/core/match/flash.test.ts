@@ -1,0 +1,234 @@
+import { describe, expect, test } from 'vitest';
+import type { Program } from '../camera/camera.ts';
+import { allSettings, settingOf, type Setting } from '../camera/setting.ts';
+import type { CameraFlash, FlashUnit } from '../camera/traits.ts';
+import { mixedStops } from '../flash/flash.ts';
+import { candidateOf } from './candidate.ts';
+import { PLAIN, type Circumstances } from './circumstances.ts';
+import { errorOfFrame, sumTerms } from './delta.ts';
+import { cameraWith, filmWith, fixed, INSTANT, marked } from './pairs.test.fixtures.ts';
+import { prepare } from './prepared.ts';
+import { bestSetting } from './rank.ts';
+import { reachOf } from './reach.ts';
+import { spreadOf, type Situation } from './situation.ts';
+import { judge } from './verdict.ts';
+
+const UNIT: FlashUnit = {
+  name: 'test flash',
+  guideNumber: 16,
+  powers: [0, 1, 2, 3, 4],
+  seconds: 1 / 1000,
+  angleDegrees: 60
+};
+const fired = (subjectM: number, powerStops = 0): Circumstances => ({
+  ...PLAIN,
+  subjectM,
+  flash: { kind: 'fired', unit: UNIT, powerStops, lossStops: 0 }
+});
+const eye = { place: 'outside', believesIso: 800, angleDegrees: null } as const;
+const timed: Program = {
+  kind: 'automatic-time',
+  ...{ shortestSeconds: 1 / 500, longestSeconds: 1, inLowLight: 'closes', eye }
+};
+const NEAR = { focusing: { kind: 'fixed', atM: null, sharpFromM: 1 } } as const;
+const BY_HAND = cameraWith([fixed('aperture', 'f/8', 8), fixed('time', 'I', 1 / 60)], NEAR);
+const TIMED = cameraWith([fixed('aperture', 'f/8.8', 8.8), marked('compensation', [-1, 0, 1])], {
+  program: timed
+});
+const automatic = (quenched: boolean): CameraFlash => ({
+  kind: 'automatic',
+  unit: UNIT,
+  belowLv: 10,
+  overridable: true,
+  quenched
+});
+const PARTY = cameraWith([fixed('aperture', 'f/12', 12), marked('compensation', [-1, 0, 1])], {
+  program: timed,
+  flash: automatic(true)
+});
+
+const only = (s: Situation, choice = {}): Setting => {
+  const setting = settingOf(s.camera, choice);
+  if (!setting) throw new Error('no setting');
+  return setting;
+};
+const of = (
+  camera: Situation['camera'],
+  lv: number,
+  sdStops: number,
+  circumstances: Circumstances
+): Situation => ({
+  camera,
+  film: INSTANT,
+  light: { lv, sdStops },
+  contrast: 'normal',
+  circumstances
+});
+
+/** A small generator of random numbers with a seed (mulberry32), and normal ones from pairs of them (Box & Muller 1958). */
+function normals(seed: number): () => number {
+  let state = seed;
+  const uniform = (): number => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+}
+
+describe('flash and the light that is there', () => {
+  test('the sum is the mix: log2(2^ambient + 2^flash), and its terms add up', () => {
+    const s = of(BY_HAND, 5, 0.3, fired(2.5));
+    const { terms, flash } = errorOfFrame(s.camera, s.film, only(s), 5, s.circumstances);
+    expect(flash).not.toBeNull();
+    expect(sumTerms(terms)).toBeCloseTo(mixedStops(flash?.ambientStops ?? 0, flash?.stops ?? 0), 12);
+    expect(terms.map((t) => t.term)).toContain('flash');
+  });
+  // common practice, no source: a flash of guide number 16 at an eighth on ISO 800 at f/8.8 centres at about 1.8 m,
+  // and nearer subjects come out light
+  test('a small flash on an automatic camera in the dark', () => {
+    const at = (m: number): number => {
+      const s = of(TIMED, -3, 0.3, fired(m, 3));
+      return judge(s, only(s, { compensation: 1 })).deltaStops;
+    };
+    expect(at(1.8)).toBeCloseTo(0, 0);
+    expect(at(0.9)).toBeGreaterThan(1.5);
+    expect(at(3.6)).toBeLessThan(-1.5);
+  });
+  test('far away the flash does nothing, close by it rules and its own time counts for the hand', () => {
+    const night = (m: number) => {
+      const s = of(
+        cameraWith([fixed('aperture', 'f/8', 8), fixed('time', 'I', 1 / 4)], NEAR),
+        0,
+        0.3,
+        fired(m)
+      );
+      return judge(s, only(s));
+    };
+    expect(night(100).failures.map((f) => f.condition)).toContain('hold');
+    expect(night(4).failures).toEqual([]);
+  });
+  test('a time shorter than the flash needs is named', () => {
+    const s = of(
+      {
+        ...cameraWith([fixed('aperture', 'f/8', 8), fixed('time', '', 1 / 250)], NEAR),
+        flash: { kind: 'shoe', syncSeconds: 1 / 60 }
+      },
+      3,
+      0.3,
+      fired(2)
+    );
+    expect(judge(s, only(s)).failures).toEqual([
+      { condition: 'sync', seconds: 1 / 250, syncSeconds: 1 / 60 }
+    ]);
+  });
+});
+
+describe('a camera that fires by itself', () => {
+  const dim = { ...PLAIN, subjectM: 2 };
+  test('fires below its light and not above, and can be kept from it', () => {
+    const flashAt = (lv: number, c: Circumstances) => {
+      const s = of(PARTY, lv, 0.3, c);
+      return judge(s, only(s, { compensation: 1 })).flash;
+    };
+    expect(flashAt(9, dim)).not.toBeNull();
+    expect(flashAt(11, dim)).toBeNull();
+    expect(flashAt(9, { ...dim, flash: { kind: 'off' } })).toBeNull();
+    expect(flashAt(9, { ...dim, flash: { kind: 'off' } })).toBeNull();
+  });
+  test('its own cell cuts the flash off where the exposure is right; without that cell near subjects are light', () => {
+    const near = (quenched: boolean): number => {
+      const s = of({ ...PARTY, flash: automatic(quenched) }, -4, 0.3, { ...PLAIN, subjectM: 0.7 });
+      return judge(s, only(s, { compensation: 1 })).deltaStops;
+    };
+    expect(Math.abs(near(true))).toBeLessThan(0.1);
+    expect(near(false)).toBeGreaterThan(3);
+  });
+  test('compensation lightens what its cell allows', () => {
+    const s = of(PARTY, -4, 0.3, { ...PLAIN, subjectM: 0.7 });
+    expect(judge(s, only(s, { compensation: 2 })).deltaStops).toBeCloseTo(1, 1);
+  });
+});
+
+describe('chances with flash', () => {
+  const cases: readonly (readonly [string, Situation])[] = [
+    ['by hand, dark', of(BY_HAND, 3, 0.7, fired(4))],
+    ['by hand, mixed', of(BY_HAND, 8, 1, fired(4))],
+    ['timed, flash by hand', of(TIMED, 4, 0.5, fired(3, 1))],
+    ['fires by itself, at its threshold', of(PARTY, 10, 0.6, { ...PLAIN, subjectM: 2.5 })],
+    ['fires by itself, too far', of(PARTY, 4, 0.6, { ...PLAIN, subjectM: 9 })]
+  ];
+  test.each(cases)('%s: the chance agrees with 100,000 simulated frames', (_name, s) => {
+    const prepared = prepare(s);
+    const setting = only(s, s.camera === BY_HAND ? {} : { compensation: 1 });
+    const { usable } = prepared.window;
+    const exact = candidateOf(prepared, setting).chanceAt(s.light.lv, usable);
+    const draw = normals(7);
+    const { readingSd, afterSd } = spreadOf(s);
+    const count = 100_000;
+    let hits = 0;
+    for (let i = 0; i < count; i++) {
+      const lv = s.light.lv + s.light.sdStops * draw();
+      const { terms } = errorOfFrame(s.camera, s.film, setting, lv, s.circumstances, lv + readingSd * draw());
+      const delta = sumTerms(terms) + afterSd * draw();
+      if (delta >= usable.lo && delta <= usable.hi) hits += 1;
+    }
+    expect(Math.abs(hits / count - exact)).toBeLessThan(4 * Math.sqrt((exact * (1 - exact)) / count) + 1e-4);
+  });
+  test('by hand: within 1e-6 of a fine integral over the light', () => {
+    const s = of(BY_HAND, 6, 0.9, fired(4));
+    const prepared = prepare(s);
+    const setting = only(s);
+    const { lo, hi } = prepared.window.usable;
+    const { afterSd } = spreadOf(s);
+    const steps = 4000;
+    let sum = 0;
+    // the midpoint rule over both the light and what comes after
+    for (let i = 0; i < steps; i++) {
+      const z = -7 + (14 * (i + 0.5)) / steps;
+      const mid = sumTerms(
+        errorOfFrame(s.camera, s.film, setting, s.light.lv + 0.9 * z, s.circumstances).terms
+      );
+      let inner = 0;
+      const from = (lo - mid) / afterSd;
+      const to = (hi - mid) / afterSd;
+      const [a, b] = [Math.max(-8, Math.min(8, from)), Math.max(-8, Math.min(8, to))];
+      for (let k = 0; k < 200; k++) {
+        const y = a + ((b - a) * (k + 0.5)) / 200;
+        inner += Math.exp((-y * y) / 2) * ((b - a) / 200);
+      }
+      sum += Math.exp((-z * z) / 2) * inner * (14 / steps);
+    }
+    const integral = sum / (2 * Math.PI);
+    expect(
+      Math.abs(candidateOf(prepared, setting).chanceAt(6, prepared.window.usable) - integral)
+    ).toBeLessThan(2e-5);
+  });
+  test('the reach with flash is walked and ends nowhere in NaN', () => {
+    const reach = reachOf(of(BY_HAND, 6, 0.4, fired(3, 2)), {});
+    expect(reach.possible.length).toBeGreaterThan(0);
+    for (const { from, to } of reach.possible) expect(to).toBeGreaterThan(from);
+  });
+  test('every setting of every camera with flash gives a number', () => {
+    for (const camera of [BY_HAND, TIMED, PARTY]) {
+      for (const lv of [-8, 0, 9.9, 10.1, 18]) {
+        const s = of(camera, lv, 0.5, fired(1.5, 2));
+        for (const setting of allSettings(camera, {})) {
+          const v = judge(s, setting);
+          expect(Number.isFinite(v.deltaStops) && v.pUsable >= 0 && v.pUsable <= 1).toBe(true);
+        }
+      }
+    }
+    expect(bestSetting(of(PARTY, 2, 0.5, { ...PLAIN, subjectM: 1.5 }), {})?.pUsable).toBeGreaterThan(0.7);
+  });
+});
+
+test('film faster than it was: bias, cold and lamps reach the flash too', () => {
+  const cold = filmWith({ temperature: { fromC: 13, toC: 28, stopsPerTenC: 0.5 } });
+  const at = (temperatureC: number): number => {
+    const s = { ...of(BY_HAND, 0, 0.3, { ...fired(3), temperatureC }), film: cold };
+    return judge(s, only(s)).deltaStops;
+  };
+  expect(at(3)).toBeCloseTo(at(20) - 0.5, 9);
+});

@@ -1,0 +1,62 @@
+// The camera's answer as straight pieces: over which wanted exposure values EVset − r(t) = alpha + beta·EV.
+// It bends at the camera's limits, at the corners of a program line and where the film's long-exposure loss bends.
+import type { Camera } from '../camera/camera.ts';
+import { evAtSeconds, evRange, respond } from '../camera/respond.ts';
+import type { Setting } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+import { reciprocityKinks, reciprocityStops, type Reciprocity } from '../film/reciprocity.ts';
+import { evFromSetting } from '../light/lv.ts';
+
+/** A stretch of wanted exposure values in which EVset − r(t) = alpha + beta·EV. */
+export interface Piece {
+  readonly from: number;
+  readonly to: number;
+  readonly alpha: number;
+  readonly beta: number;
+}
+
+/** What the camera gives less what the film loses, when it wants `ev`. */
+export function givenEv(camera: Camera, film: Film, setting: Setting, ev: number): number {
+  const exposure = respond(camera, setting, ev);
+  return exposure.ev - reciprocityStops(film.reciprocity, exposure.seconds);
+}
+
+const known = new WeakMap<Setting, WeakMap<Reciprocity, readonly Piece[]>>();
+
+/** The pieces, ascending over −∞…∞. Remembered: they are the same for every light and every film of that long-exposure loss. */
+export function piecesOf(camera: Camera, film: Film, setting: Setting): readonly Piece[] {
+  const bySetting = known.get(setting) ?? new WeakMap<Reciprocity, readonly Piece[]>();
+  known.set(setting, bySetting);
+  const before = bySetting.get(film.reciprocity);
+  if (before) return before;
+  const pieces = makePieces(camera, film, setting);
+  bySetting.set(film.reciprocity, pieces);
+  return pieces;
+}
+
+function makePieces(camera: Camera, film: Film, setting: Setting): readonly Piece[] {
+  const range = evRange(camera, setting);
+  const value = (ev: number): number => givenEv(camera, film, setting, ev);
+  const bends = [range.min, range.max, ...bendsOf(camera, film, setting, range.min, range.max)];
+  const sorted = [...new Set(bends)].sort((a, b) => a - b);
+  const pieces: Piece[] = [{ from: -Infinity, to: range.min, alpha: value(range.min), beta: 0 }];
+  sorted.slice(1).forEach((to, i) => {
+    const from = sorted[i] ?? to;
+    const beta = (value(to) - value(from)) / (to - from);
+    pieces.push({ from, to, alpha: value(from) - beta * from, beta });
+  });
+  pieces.push({ from: range.max, to: Infinity, alpha: value(range.max), beta: 0 });
+  return pieces;
+}
+
+/** Wanted exposure values inside the limits at which the film's loss, or a program line's time, bends. */
+function bendsOf(camera: Camera, film: Film, setting: Setting, min: number, max: number): readonly number[] {
+  const corners =
+    camera.program.kind === 'program'
+      ? camera.program.points.map((p) => evFromSetting(p.fNumber, p.seconds))
+      : [];
+  const kinks = reciprocityKinks(film.reciprocity).flatMap(
+    (kink) => evAtSeconds(camera, setting, kink) ?? []
+  );
+  return [...corners, ...kinks].filter((ev) => ev > min && ev < max);
+}

@@ -1,0 +1,43 @@
+// What a purpose asks of a setting, as a number: the less, the better. Settings are ordered by it before their chances.
+import { handTimingSd, SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
+import type { Exposure } from '../camera/respond.ts';
+import type { Setting } from '../camera/setting.ts';
+import { depthDioptres } from '../focus/depth.ts';
+import { focusedM, sharpRangeOf } from '../focus/focused.ts';
+import type { Prepared } from './prepared.ts';
+
+/** Lengths that make trails of moving lights, seconds. Common practice, no source. */
+export const TRAILS_SECONDS = { from: 4, to: 10 } as const;
+
+/** Worse than anything a purpose can measure. */
+const NO_USE = 1e6;
+
+/**
+ * Good frame: 0. Most in focus: −(1/near − 1/far). Blurred background: −f²/(N(s − f)), the blur of what is far away, mm.
+ * Stop motion: the time. Light trails: stops from 4…10 s. Whole seconds: how badly the time can be counted.
+ */
+export function purposeMeasure(prepared: Prepared, setting: Setting, exposure: Exposure): number {
+  const { situation, format, circumstances } = prepared;
+  const { camera } = situation;
+  switch (situation.purpose ?? 'good-frame') {
+    case 'good-frame':
+      return 0;
+    case 'most-in-focus':
+      return -depthDioptres(sharpRangeOf(camera, format, setting.choice, exposure.fNumber));
+    case 'blurred-background': {
+      const subjectMm = 1000 * (circumstances.subjectM ?? focusedM(camera, format, setting.choice));
+      if (subjectMm === Infinity) return 0;
+      return -(camera.focalMm * camera.focalMm) / (exposure.fNumber * (subjectMm - camera.focalMm));
+    }
+    case 'stop-motion':
+      return exposure.seconds;
+    case 'light-trails': {
+      const { from, to } = TRAILS_SECONDS;
+      return Math.max(0, Math.log2(from / exposure.seconds), Math.log2(exposure.seconds / to));
+    }
+    case 'whole-seconds':
+      return setting.timedByHand && exposure.seconds >= SHORTEST_COUNT_SECONDS
+        ? handTimingSd(exposure.seconds)
+        : NO_USE;
+  }
+}
