@@ -28,7 +28,11 @@ const CORE_ORDER = [
 const RULES: readonly { room: string; folders: readonly string[]; packages: readonly RegExp[] }[] = [
   { room: 'src/core', folders: ['src/core'], packages: [] },
   { room: 'src/workers', folders: ['src/core', 'src/workers'], packages: [] },
-  { room: 'src/lib/schema', folders: ['src/core', 'src/lib/schema'], packages: [/^yup$/] },
+  {
+    room: 'src/lib/schema',
+    folders: ['src/core', 'src/lib/schema'],
+    packages: [/^yup$/, /^@sodaru\/yup-to-json-schema$/]
+  },
   {
     room: 'src/lib/server',
     folders: ['src/core', 'src/lib/schema', 'src/lib/server'],

@@ -10,9 +10,9 @@ import type {
   Position,
   Program
 } from '#core/camera/camera.ts';
-import type { Choice } from '#core/camera/setting.ts';
 import { FRAME_FORMATS, type FrameFormat } from '#core/film/film.ts';
 import { assertNever } from '#core/numeric/result.ts';
+import { kindField, kindOf, keepShapes } from './kinds.ts';
 import { cameraTraitFields } from './traits.ts';
 
 const SYMBOLS = [
@@ -37,20 +37,28 @@ const positions = array(position.required()).required();
 const named = { id: string().required().max(40), label: string().required().max(40) };
 const shape = string().oneOf(SHAPES).required();
 const acts = string().oneOf(ACTS).required();
-const kind = <T extends string>(name: T) => string<T>().oneOf([name]).required();
+const CONTROL_KINDS = ['fixed', 'marked', 'geared', 'linked'] as const satisfies readonly Control['kind'][];
+const PROGRAM_KINDS = [
+  'manual',
+  'automatic-time',
+  'automatic-aperture',
+  'program'
+] as const satisfies readonly Program['kind'][];
+const control = <T extends Control['kind']>(name: T) => kindField(name, CONTROL_KINDS);
+const program = <T extends Program['kind']>(name: T) => kindField(name, PROGRAM_KINDS);
 
 const CONTROL_SHAPES = {
-  fixed: object({ kind: kind('fixed'), ...named, acts, position: position.required() }),
-  marked: object({ kind: kind('marked'), ...named, acts, shape, positions }),
+  fixed: object({ kind: control('fixed'), ...named, acts, position: position.required() }),
+  marked: object({ kind: control('marked'), ...named, acts, shape, positions }).required(),
   geared: object({
-    kind: kind('geared'),
+    kind: control('geared'),
     ...named,
     acts: string<'time'>().oneOf(['time']).required(),
     shape,
     gears: array(object({ label: string().required().max(20), positions }).required()).required()
   }),
   linked: object({
-    kind: kind('linked'),
+    kind: control('linked'),
     ...named,
     acts: string<'aperture' | 'time'>().oneOf(['aperture', 'time']).required(),
     shape,
@@ -67,22 +75,23 @@ const eye = object({
   angleDegrees: number().positive().max(180).nullable().defined()
 }).required();
 const PROGRAM_SHAPES = {
-  manual: object({ kind: kind('manual') }),
+  // what is missing altogether falls here and is refused
+  manual: object({ kind: program('manual') }).required(),
   'automatic-time': object({
-    kind: kind('automatic-time'),
+    kind: program('automatic-time'),
     shortestSeconds: number().required(),
     longestSeconds: number().required(),
     inLowLight: string<'closes' | 'locks'>().oneOf(['closes', 'locks']).required(),
     eye
   }),
   'automatic-aperture': object({
-    kind: kind('automatic-aperture'),
+    kind: program('automatic-aperture'),
     widestFNumber: number().required(),
     smallestFNumber: number().required(),
     eye
   }),
   program: object({
-    kind: kind('program'),
+    kind: program('program'),
     points: array(
       object({ fNumber: number().required(), seconds: number().required() }).required()
     ).required(),
@@ -90,18 +99,15 @@ const PROGRAM_SHAPES = {
   })
 } as const;
 
-function kindOf(value: unknown): unknown {
-  return typeof value === 'object' && value !== null && 'kind' in value ? value.kind : undefined;
-}
+const anyControl = lazy((value: unknown) => {
+  const name = kindOf(value);
+  const { fixed, marked, geared, linked } = CONTROL_SHAPES;
+  return name === 'fixed' ? fixed : name === 'geared' ? geared : name === 'linked' ? linked : marked;
+});
+keepShapes(anyControl, CONTROL_SHAPES);
 
 /** A camera's controls as JSON, told apart by `kind`. */
-export const controlsSchema = array(
-  lazy((value: unknown) => {
-    const name = kindOf(value);
-    const { fixed, marked, geared, linked } = CONTROL_SHAPES;
-    return name === 'fixed' ? fixed : name === 'geared' ? geared : name === 'linked' ? linked : marked;
-  })
-).required();
+export const controlsSchema = array(anyControl).required();
 
 /** Who sets the exposure, as JSON, told apart by `kind`. */
 export const programSchema = lazy((value: unknown) => {
@@ -110,6 +116,7 @@ export const programSchema = lazy((value: unknown) => {
   if (name === 'automatic-aperture') return PROGRAM_SHAPES['automatic-aperture'];
   return name === 'program' ? PROGRAM_SHAPES.program : PROGRAM_SHAPES.manual;
 });
+keepShapes(programSchema, PROGRAM_SHAPES);
 
 /** Frame formats as JSON. */
 export const formatsSchema = array(string().oneOf(FRAME_FORMATS).required()).required();
@@ -178,22 +185,4 @@ function controlFrom(c: ControlBody): Control {
 function positionFrom(p: InferType<typeof position>): Position {
   const { mark, symbol, value, byHand } = p;
   return { mark, symbol, value: value ?? Infinity, ...(byHand ? { byHand } : {}) };
-}
-
-/** Checks a choice: whole position numbers from 0 by control id. */
-export const choiceSchema = lazy((value: unknown) =>
-  object(
-    Object.fromEntries(
-      Object.keys(typeof value === 'object' && value !== null ? value : {}).map((key) => [
-        key,
-        number().integer().min(0).required()
-      ])
-    )
-  ).required()
-);
-
-/** Reads a stored choice. */
-export function choiceFromJson(text: string): Choice {
-  const value: Record<string, unknown> = choiceSchema.validateSync(JSON.parse(text), { strict: true });
-  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, Number(v)]));
 }

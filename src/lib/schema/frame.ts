@@ -1,6 +1,6 @@
 // Bodies of requests that log, change and restore frames.
 import { number, object, string } from 'yup';
-import { choiceSchema } from './camera.ts';
+import { choiceSchema } from './choice.ts';
 import { lightSchema } from './light.ts';
 
 /** A frame to be logged. The id is made by the sender: the same id twice is the same frame. */

@@ -12,37 +12,34 @@ import { LV_RANGE } from '#core/light/lv.ts';
 import { parseLightReading } from '#core/light/reading-text.ts';
 import { SHADOW_STEPS, type ShadowClue } from '#core/light/shadow-edge.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
+import { kindField, kindOf, keepShapes } from './kinds.ts';
 import { explainQuantity } from './words.ts';
 
 /** Largest uncertainty of a light that is taken, one sd in stops. */
 export const MAX_SD = 4;
 
 const clues: readonly ShadowClue[] = SHADOW_STEPS.map((s) => s.clue);
+const WAY_KINDS = ['shadow', 'reading', 'hand'] as const satisfies readonly LightWay['kind'][];
 const shadowWay = object({
-  kind: string()
-    .oneOf(['shadow'] as const)
-    .required(),
+  kind: kindField('shadow', WAY_KINDS),
   clue: string().oneOf(clues).required(),
   bright: boolean().required(),
   backlit: boolean().required()
 });
 const readingWay = object({
-  kind: string()
-    .oneOf(['reading'] as const)
-    .required(),
+  kind: kindField('reading', WAY_KINDS),
   text: string().required().max(80)
 });
 const handWay = object({
-  kind: string()
-    .oneOf(['hand'] as const)
-    .required()
-});
+  kind: kindField('hand', WAY_KINDS)
+}).required();
 
 /** The way a light was found. */
 export const wayFieldSchema = lazy((value: unknown) => {
-  const kind = typeof value === 'object' && value !== null && 'kind' in value ? value.kind : 'hand';
+  const kind = kindOf(value);
   return kind === 'shadow' ? shadowWay : kind === 'reading' ? readingWay : handWay;
 });
+keepShapes(wayFieldSchema, { shadowWay, readingWay, handWay });
 
 /** A light in a request body. */
 export const lightSchema = object({

@@ -1,9 +1,10 @@
 // Things of the kit beside cameras and films, as JSON.
-import { boolean, lazy, number, object, string } from 'yup';
-import type { ThingData } from '#core/kit/thing.ts';
+import { boolean, lazy, number, object, string, type InferType } from 'yup';
+import { THING_KINDS, type Thing, type ThingData } from '#core/kit/thing.ts';
+import { kindField, kindOf, keepShapes } from './kinds.ts';
 import { flashUnitSchema } from './traits.ts';
 
-const kind = <T extends string>(name: T) => string<T>().oneOf([name]).required();
+const kind = <T extends ThingData['kind']>(name: T) => kindField(name, THING_KINDS);
 const stops = () => number().min(0).max(30).required();
 
 /** Shapes by kind. */
@@ -24,7 +25,7 @@ export const THING_SHAPES = {
     offsetStops: number().min(-5).max(5).required(),
     sdStops: number().min(0).max(4).required()
   }),
-  support: object({ kind: kind('support') }),
+  support: object({ kind: kind('support') }).required(),
   lamp: object({
     kind: kind('lamp'),
     luxAtOneMetre: number().positive().max(1e7).required(),
@@ -35,13 +36,26 @@ export const THING_SHAPES = {
 
 /** What a thing is, told apart by `kind`. */
 export const thingDataSchema = lazy((value: unknown) => {
-  const name = typeof value === 'object' && value !== null && 'kind' in value ? value.kind : undefined;
+  const name = kindOf(value);
   if (name === 'filter') return THING_SHAPES.filter;
   if (name === 'flash') return THING_SHAPES.flash;
   if (name === 'meter') return THING_SHAPES.meter;
   if (name === 'lamp') return THING_SHAPES.lamp;
   return name === 'modifier' ? THING_SHAPES.modifier : THING_SHAPES.support;
 });
+keepShapes(thingDataSchema, THING_SHAPES);
+
+/** A whole thing in a request body. */
+export const thingSchema = object({
+  id: string().required().max(64),
+  name: string().required().max(80),
+  data: thingDataSchema
+}).required();
+
+/** The thing of a checked body. */
+export function thingFrom(body: InferType<typeof thingSchema>): Thing {
+  return body;
+}
 
 /** Reads a stored thing. @throws {ValidationError} when it is none */
 export function thingDataFromJson(text: string): ThingData {

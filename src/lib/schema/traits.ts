@@ -2,6 +2,7 @@
 import { array, boolean, lazy, number, object, string } from 'yup';
 import type { CameraTraits } from '#core/camera/traits.ts';
 import type { Balance, FilmTraits, Perforation } from '#core/film/traits.ts';
+import { kindField, kindOf, keepShapes } from './kinds.ts';
 
 /** Perforations by name. */
 export const PERFORATIONS = [
@@ -18,11 +19,12 @@ export const BALANCES = [
   'orthochromatic'
 ] as const satisfies readonly Balance[];
 
-const kind = <T extends string>(name: T) => string<T>().oneOf([name]).required();
-const kindOf = (value: unknown): unknown =>
-  typeof value === 'object' && value !== null && 'kind' in value ? value.kind : undefined;
 const metres = () => number().positive().max(10_000).nullable().defined();
 const seconds = () => number().positive().max(86_400);
+
+const FOCUSING_KINDS = ['fixed', 'symbols', 'scale', 'rangefinder'] as const;
+const FLASH_KINDS = ['none', 'shoe', 'switch', 'automatic'] as const;
+const TRANSPORT_KINDS = ['still', 'swing', 'cine'] as const;
 
 /** A flash by itself. */
 export const flashUnitSchema = object({
@@ -34,18 +36,18 @@ export const flashUnitSchema = object({
 }).required();
 
 const FOCUSING = {
-  fixed: object({ kind: kind('fixed'), atM: metres(), sharpFromM: metres() }),
-  symbols: object({ kind: kind('symbols') }),
-  scale: object({ kind: kind('scale') }),
-  rangefinder: object({ kind: kind('rangefinder') })
+  fixed: object({ kind: kindField('fixed', FOCUSING_KINDS), atM: metres(), sharpFromM: metres() }).required(),
+  symbols: object({ kind: kindField('symbols', FOCUSING_KINDS) }),
+  scale: object({ kind: kindField('scale', FOCUSING_KINDS) }),
+  rangefinder: object({ kind: kindField('rangefinder', FOCUSING_KINDS) })
 } as const;
 const sync = seconds().nullable().defined();
 const FLASH = {
-  none: object({ kind: kind('none') }),
-  shoe: object({ kind: kind('shoe'), syncSeconds: sync }),
-  switch: object({ kind: kind('switch'), unit: flashUnitSchema, syncSeconds: sync }),
+  none: object({ kind: kindField('none', FLASH_KINDS) }).required(),
+  shoe: object({ kind: kindField('shoe', FLASH_KINDS), syncSeconds: sync }),
+  switch: object({ kind: kindField('switch', FLASH_KINDS), unit: flashUnitSchema, syncSeconds: sync }),
   automatic: object({
-    kind: kind('automatic'),
+    kind: kindField('automatic', FLASH_KINDS),
     unit: flashUnitSchema,
     belowLv: number().min(-8).max(18).required(),
     overridable: boolean().required(),
@@ -53,9 +55,12 @@ const FLASH = {
   })
 } as const;
 const TRANSPORT = {
-  still: object({ kind: kind('still') }),
-  swing: object({ kind: kind('swing'), sweepSeconds: seconds().required() }),
-  cine: object({ kind: kind('cine'), framesPerSecond: number().positive().max(200).required() })
+  still: object({ kind: kindField('still', TRANSPORT_KINDS) }).required(),
+  swing: object({ kind: kindField('swing', TRANSPORT_KINDS), sweepSeconds: seconds().required() }),
+  cine: object({
+    kind: kindField('cine', TRANSPORT_KINDS),
+    framesPerSecond: number().positive().max(200).required()
+  })
 } as const;
 
 const focusing = lazy((value: unknown) => {
@@ -64,17 +69,20 @@ const focusing = lazy((value: unknown) => {
   if (name === 'scale') return FOCUSING.scale;
   return name === 'rangefinder' ? FOCUSING.rangefinder : FOCUSING.fixed;
 });
+keepShapes(focusing, FOCUSING);
 const flash = lazy((value: unknown) => {
   const name = kindOf(value);
   if (name === 'shoe') return FLASH.shoe;
   if (name === 'switch') return FLASH.switch;
   return name === 'automatic' ? FLASH.automatic : FLASH.none;
 });
+keepShapes(flash, FLASH);
 const transport = lazy((value: unknown) => {
   const name = kindOf(value);
   if (name === 'swing') return TRANSPORT.swing;
   return name === 'cine' ? TRANSPORT.cine : TRANSPORT.still;
 });
+keepShapes(transport, TRANSPORT);
 
 const share = () => number().min(-1).max(1).required();
 const offsetMm = () => number().min(-500).max(500).required();

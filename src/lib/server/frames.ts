@@ -1,7 +1,7 @@
 // Logged frames. The only SQL about them. Deleting keeps the row, so that it can be undone.
 import type { Database } from 'better-sqlite3';
 import type { Frame } from '#core/log/frame.ts';
-import { choiceFromJson } from '#schema/camera.ts';
+import { choiceFromJson } from '#schema/choice.ts';
 import { contrastFromText, wayFromJson } from '#schema/light.ts';
 
 interface FrameRow {

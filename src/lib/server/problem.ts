@@ -1,6 +1,8 @@
 // Refusals of the API as problem details (RFC 9457): one shape, words for a person in `detail`.
 import type { FieldFault } from '#schema/parse.ts';
 import { assertNever } from '#core/numeric/result.ts';
+import { explainMisfit } from '#schema/misfit-words.ts';
+import type { LoadRefusal } from './kit.ts';
 import type { LogRefusal } from './logbook.ts';
 
 /** A problem-details body. */
@@ -74,4 +76,26 @@ export function logProblem(refusal: LogRefusal): Response {
     default:
       return assertNever(refusal);
   }
+}
+
+/** Why a film was not loaded, in words. */
+export function explainLoadRefusal(refusal: LoadRefusal): string {
+  switch (refusal.reason) {
+    case 'no-camera':
+      return 'That camera is not in the kit any more.';
+    case 'no-film':
+      return 'Choose a film from the list.';
+    case 'occupied':
+      return `The ${refusal.cameraName} holds a film already. Finish that one first.`;
+    case 'misfit':
+      return refusal.misfits.map((m) => explainMisfit(m, refusal.cameraName, refusal.filmName)).join(' ');
+    default:
+      return assertNever(refusal);
+  }
+}
+
+/** Why a film was not loaded, as a problem: 404 for what is not there, 409 for what does not fit. */
+export function loadProblem(refusal: LoadRefusal): Response {
+  const status = refusal.reason === 'no-camera' || refusal.reason === 'no-film' ? 404 : 409;
+  return problem(status, refusal.reason, 'The film was not loaded', explainLoadRefusal(refusal));
 }

@@ -1,0 +1,25 @@
+// Where a camera's controls stand, as JSON: position numbers by control id.
+import { lazy, number, object } from 'yup';
+import type { Choice } from '#core/camera/setting.ts';
+
+/** Checks a choice: whole position numbers from 0 by control id. */
+export const choiceSchema = lazy((value: unknown) =>
+  object(
+    Object.fromEntries(
+      Object.keys(typeof value === 'object' && value !== null ? value : {}).map((key) => [
+        key,
+        number().integer().min(0).required()
+      ])
+    )
+  ).required()
+);
+
+/** A checked choice. */
+export function choiceFrom(value: Readonly<Record<string, unknown>>): Choice {
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, Number(v)]));
+}
+
+/** Reads a stored choice. */
+export function choiceFromJson(text: string): Choice {
+  return choiceFrom(choiceSchema.validateSync(JSON.parse(text), { strict: true }));
+}

@@ -1,0 +1,57 @@
+// The engine for other programs: a question comes in, an answer goes out, nothing is stored.
+import type { Schema } from 'yup';
+import { atHandFrom } from '#core/match/at-hand.ts';
+import { rankSettings, bestSetting } from '#core/match/rank.ts';
+import { reachOf } from '#core/match/reach.ts';
+import { remediesFor } from '#core/match/remedies.ts';
+import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/answers.ts';
+import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/question.ts';
+import { readBody } from './json-body.ts';
+import { badFields } from './problem.ts';
+import { store, type Store } from './store.ts';
+
+/** Verdicts answered at most: beyond the best twenty nobody chooses. */
+const MOST_VERDICTS = 20;
+
+async function questionOf(request: Request): Promise<Question | Response> {
+  const schema: Schema<Parameters<typeof questionFrom>[0]> = questionSchema;
+  const body = await readBody(request, schema);
+  if (body instanceof Response) return body;
+  const question = questionFrom(body, shelfOf(store()));
+  return question.ok ? question.value : badFields(question.error);
+}
+
+function shelfOf(s: Store): Shelf {
+  return { camera: (id) => s.cameras.find(id)?.camera ?? null, film: (id) => s.films.find(id) };
+}
+
+/** JSON of a value; what has no end becomes null. */
+function answer(value: unknown): Response {
+  return new Response(JSON.stringify(value), { headers: { 'content-type': 'application/json' } });
+}
+
+/** Every setting, best first. */
+export async function matchAnswer(request: Request): Promise<Response> {
+  const question = await questionOf(request);
+  if (question instanceof Response) return question;
+  const verdicts = rankSettings(question.situation, question.present).slice(0, MOST_VERDICTS);
+  return answer({ verdicts: verdicts.map(verdictAnswer) });
+}
+
+/** The reach of the pair. */
+export async function reachOfRequest(request: Request): Promise<Response> {
+  const question = await questionOf(request);
+  if (question instanceof Response) return question;
+  return answer(reachAnswer(reachOf(question.situation, question.present)));
+}
+
+/** What would help. */
+export async function remediesOfRequest(request: Request): Promise<Response> {
+  const question = await questionOf(request);
+  if (question instanceof Response) return question;
+  const { situation, present } = question;
+  const advice = bestSetting(situation, present);
+  if (!advice) return badFields([{ field: 'camera', message: 'The camera has no setting.' }]);
+  const atHand = atHandFrom(store().films.list(), store().things.list());
+  return answer(remediesAnswer(advice, remediesFor(situation, present, atHand)));
+}
