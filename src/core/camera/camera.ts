@@ -4,7 +4,9 @@ import type { FrameFormat } from '../film/film.ts';
 import type { CameraTraits } from './traits.ts';
 
 /** Drawings that stand on levers and rings; a mark may have one. */
-export type MarkSymbol = 'sun' | 'cloud' | 'person' | 'people' | 'group' | 'mountain';
+export type MarkSymbol = (typeof MARK_SYMBOLS)[number];
+/** @see MarkSymbol */
+export const MARK_SYMBOLS = ['sun', 'cloud', 'person', 'people', 'group', 'mountain'] as const;
 
 /**
  * One place where a control can stand. `value` is exact, by the control's `acts`: an f-number, seconds, metres (Infinity = ∞),

@@ -12,23 +12,6 @@ export interface Filter {
   readonly place: FilterPlace;
 }
 
-/** Stops in a unit of optical density: log2(10) ≈ 3.32. */
-export const STOPS_PER_DENSITY = Math.log2(10);
-
-/** Stops of a density D ≥ 0: D·log2(10). @throws {RangeError} below 0 */
-export function stopsFromDensity(density: number): number {
-  if (!(density >= 0 && Number.isFinite(density)))
-    throw new RangeError(`density must be 0 or more, got ${density}`);
-  return density * STOPS_PER_DENSITY;
-}
-
-/** Stops of a filter factor ≥ 1 (times the exposure): log2. @throws {RangeError} below 1 */
-export function stopsFromFactor(factor: number): number {
-  if (!(factor >= 1 && Number.isFinite(factor)))
-    throw new RangeError(`factor must be 1 or more, got ${factor}`);
-  return Math.log2(factor);
-}
-
 /** Stops taken from the film. */
 export function filmFilterStops(filters: readonly Filter[]): number {
   return filters.reduce((sum, f) => sum + (f.place === 'eye' ? 0 : f.stops), 0);

@@ -1,33 +1,25 @@
 // A camera as it is stored and sent: Yup shapes for its controls and program. In JSON, null stands for an infinite distance.
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
-import type {
-  Camera,
-  CameraCondition,
-  Control,
-  ControlActs,
-  ControlShape,
-  MarkSymbol,
-  Position,
-  Program
+import {
+  MARK_SYMBOLS,
+  type Camera,
+  type CameraCondition,
+  type Control,
+  type ControlActs,
+  type ControlShape,
+  type Position,
+  type Program
 } from '#core/camera/camera.ts';
 import { FRAME_FORMATS, type FrameFormat } from '#core/film/film.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { kindField, kindOf, keepShapes } from './kinds.ts';
 import { cameraTraitFields } from './traits.ts';
 
-const SYMBOLS = [
-  'sun',
-  'cloud',
-  'person',
-  'people',
-  'group',
-  'mountain'
-] as const satisfies readonly MarkSymbol[];
 const ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'] as const satisfies readonly ControlActs[];
 const SHAPES = ['lever', 'ring', 'wheel'] as const satisfies readonly ControlShape[];
 const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
 
-const mark = { mark: string().defined().max(20), symbol: string().oneOf(SYMBOLS).nullable().defined() };
+const mark = { mark: string().defined().max(20), symbol: string().oneOf(MARK_SYMBOLS).nullable().defined() };
 const position = object({
   ...mark,
   value: number().nullable().defined(),

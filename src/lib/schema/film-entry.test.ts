@@ -6,7 +6,7 @@ const read = (more: Readonly<Record<string, string>> = {}, formats: readonly str
 
 describe('the film form', () => {
   test('typical values make a film; thirds, commas and the true minus are understood', () => {
-    const film = read({ below: '2⅔', above: '2,5', development: '−1', exponent: '1,3', kept: 'expired' });
+    const film = read({ below: '2⅔', above: '2,5', development: '−1', long: '1,3', kept: 'expired' });
     expect(film.ok && film.value).toMatchObject({
       aboveStops: 2.5,
       developmentStops: -1,
@@ -19,7 +19,12 @@ describe('the film form', () => {
     ['iso', '0', 'must be more than 0'],
     ['below', '0', 'no range left'],
     ['above', 'much', 'is no amount of stops'],
-    ['exponent', '0.5', 'from 1 (no loss) to 3'],
+    ['long', '0.5', 'an exponent from 1 to 3'],
+    ['long', '10s, 20s 30s', 'is not understood'],
+    ['long', '1s 1s, 10s 8s', 'rise'],
+    ['expires', 'May', 'is no month'],
+    ['price', 'cheap', 'is no price'],
+    ['coldFrom', 'cold', 'is no temperature'],
     ['frames', '-3', 'is no number of frames'],
     ['name', '', 'Give the film a name'],
     ['kind', 'tin', 'Choose the kind']

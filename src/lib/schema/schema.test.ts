@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { choiceFromShadow, STARTING_LIGHT } from '#core/light/choice.ts';
-import { readEntry, TYPICAL_ENTRY } from './entry.ts';
+import { readEntry } from './entry.ts';
+import { SHEET_KINDS, TYPICAL_SHEETS } from './sheet.ts';
 import { newFrameSchema } from './frame.ts';
 import { lightFromQuery, queryFromLight } from './light.ts';
 import { parseWith } from './parse.ts';
@@ -74,14 +75,12 @@ describe('a frame to log', () => {
 describe('the first form', () => {
   const film = { kind: 'negative-bw', iso: '100', frames: '12' };
   const read = (texts: Readonly<Record<string, string>>) => readEntry(texts, () => 'id');
-  test.each(['nothing', 'symbols', 'scales', 'timed'] as const)(
-    'its starting answers make a camera: %s',
-    (has) => {
-      const entry = read({ has, ...TYPICAL_ENTRY[has], ...film });
-      expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_ENTRY[has].name);
-      expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
-    }
-  );
+  test.each(SHEET_KINDS)('its starting answers make a camera: %s', (has) => {
+    const entry = read({ has, ...TYPICAL_SHEETS[has], ...film });
+    expect(entry).toMatchObject({ ok: true });
+    expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_SHEETS[has]['name']);
+    expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
+  });
   test.each([
     ['iso', '0', 'must be more than 0'],
     ['aperture', 'f/0', 'must be more than 0'],
@@ -90,7 +89,7 @@ describe('the first form', () => {
     ['focal', '-3', 'is no focal length'],
     ['kind', 'glass', 'Choose the kind of film']
   ])('%s = %s is refused by name', (field, value, words) => {
-    const entry = read({ has: 'nothing', ...TYPICAL_ENTRY.nothing, ...film, [field]: value });
+    const entry = read({ has: 'nothing', ...TYPICAL_SHEETS.nothing, ...film, [field]: value });
     const faults = entry.ok ? [] : entry.error;
     expect(faults.map((f) => f.field)).toEqual([field]);
     expect(faults[0]?.message).toContain(words);
@@ -100,19 +99,19 @@ describe('the first form', () => {
     ['longest', 'ages', 'is not a shutter time'],
     ['believes', '0', 'must be more than 0'],
     ['lighten', 'a bit', 'is not a row of lighten–darken marks'],
-    ['openings', 'wide', 'is not an aperture']
+    ['aperture', 'wide', 'is not an aperture']
   ])('on a camera that times itself, %s = %s is refused by name', (field, value, words) => {
-    const entry = read({ has: 'timed', ...TYPICAL_ENTRY.timed, ...film, [field]: value });
+    const entry = read({ has: 'timed', ...TYPICAL_SHEETS.timed, ...film, [field]: value });
     const faults = entry.ok ? [] : entry.error;
     expect(faults.map((f) => f.field)).toEqual([field]);
     expect(faults[0]?.message).toContain(words);
   });
   test('limits the wrong way round are explained', () => {
-    const entry = read({ has: 'timed', ...TYPICAL_ENTRY.timed, ...film, longest: '1/500' });
+    const entry = read({ has: 'timed', ...TYPICAL_SHEETS.timed, ...film, longest: '1/500' });
     expect(entry.ok ? '' : entry.error[0]?.message).toContain('limits are reversed');
   });
   test('“f/5,6” is understood', () => {
-    const entry = read({ has: 'nothing', ...TYPICAL_ENTRY.nothing, ...film, aperture: 'f/5,6' });
+    const entry = read({ has: 'nothing', ...TYPICAL_SHEETS.nothing, ...film, aperture: 'f/5,6' });
     expect(entry.ok && entry.value.camera.controls[0]).toMatchObject({ position: { value: 5.6 } });
   });
 });

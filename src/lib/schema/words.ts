@@ -10,6 +10,7 @@ const WANTED: Readonly<Record<QuantityKind, { readonly noun: string; readonly ex
   time: { noun: 'a shutter time', example: '1/60, 0.5 or 2s (from 1/100000 to 24 hours)' },
   'film-speed': { noun: 'a film speed', example: '400, ISO 400/27° or 27° (from 0.1 to 102400)' },
   compensation: { noun: 'a row of lighten–darken marks', example: '-1 0 +1 or -⅔ +⅔, in stops' },
+  distance: { noun: 'a distance', example: '1.2, 1.2m, 4ft or ∞ (up to 10 km)' },
   light: { noun: 'a light reading', example: 'f/8 1/60 at 400, EV 12 or 2500 lux (LV −8 to 18)' }
 };
 

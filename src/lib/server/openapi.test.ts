@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { createConfig, lintFromString } from '@redocly/openapi-core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { describe, expect, test } from 'vitest';
+import type { Schema } from 'yup';
 import {
   matchAnswerSchema,
   reachAnswer,
@@ -65,14 +66,15 @@ describe('schemas say the same in Yup and in JSON Schema', () => {
   const films = DEMO_FILMS.map((f) => [f.name, filmSchema, f] as const);
   const cameras = DEMO_CAMERAS.map((c) => [c.name, cameraSchema, c] as const);
   const things = DEMO_THINGS.map((t) => [t.name, thingSchema, t] as const);
-  test.each([...films, ...cameras, ...things])('%s is taken by both', (_name, schema, value) => {
+  const good: readonly (readonly [string, Schema<unknown>, unknown])[] = [...films, ...cameras, ...things];
+  test.each(good)('%s is taken by both', (_name, schema, value) => {
     expect(valid(schema, value)).toBe('');
     expect(parseWith(schema, asJson(value))).toMatchObject({ ok: true });
   });
 
   const [film] = DEMO_FILMS;
   const [camera] = DEMO_CAMERAS;
-  test.each([
+  const bad: readonly (readonly [string, Schema<unknown>, unknown])[] = [
     ['a film of an unknown kind', filmSchema, { ...film, kind: 'glass' }],
     ['a film without a name', filmSchema, { ...film, name: '' }],
     ['half a frame', filmSchema, { ...film, frames: 1.5 }],
@@ -91,7 +93,8 @@ describe('schemas say the same in Yup and in JSON Schema', () => {
       { id: 'a', name: 'a', data: { kind: 'filter', stops: -3, givenAs: 'stops' } }
     ],
     ['a thing of an unknown kind', thingSchema, { id: 'a', name: 'a', data: { kind: 'hat' } }]
-  ])('%s is refused by both', (_name, schema, value) => {
+  ];
+  test.each(bad)('%s is refused by both', (_name, schema, value) => {
     expect(valid(schema, value)).not.toBe('');
     expect(parseWith(schema, asJson(value))).toMatchObject({ ok: false });
   });

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { logFrame, removeFrame } from './api.ts';
-  import { useHand, type Judged } from './hand.svelte.ts';
+  import { useHand } from './hand.svelte.ts';
+  import type { Judged } from './hand-judge.ts';
   import { sayDone, sayTrouble } from './notices.svelte.ts';
 
   let { judged }: { judged: Judged } = $props();

@@ -1,35 +1,14 @@
 // What every page shares: the pair in hand and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
-import type { Camera } from '#core/camera/camera.ts';
-import { cameraFaults } from '#core/camera/faults.ts';
+import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
-import { filmFaults } from '#core/film/faults.ts';
-import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
-import { settingOf, type Choice } from '#core/camera/setting.ts';
-import { withUsualFocus } from '#core/focus/focused.ts';
-import { printTone, type PrintTone } from '#core/film/print.ts';
-import { filmWindow } from '#core/film/window.ts';
+import type { Thing } from '#core/kit/thing.ts';
 import { choiceFromShadow, READING_SD, STARTING_LIGHT, type LightChoice } from '#core/light/choice.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
-import type { Thing } from '#core/kit/thing.ts';
 import type { Pair } from '#core/log/pair.ts';
-import { bestSetting } from '#core/match/rank.ts';
-import { reachOf } from '#core/match/reach.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
-import type { Situation } from '#core/match/situation.ts';
-import { judge, type Verdict } from '#core/match/verdict.ts';
-
-/** A pair with the light on it: what the verdict and the light rule are made from. */
-export interface Judged {
-  readonly pair: Pair;
-  readonly situation: Situation;
-  readonly advice: Verdict;
-  /** The setting shown: the person's own if they picked one, else the advice. */
-  readonly shown: Verdict;
-  readonly reach: Reach;
-  readonly tone: PrintTone;
-}
+import { judgePair, reachOfPair, troubleOf, type Judged } from './hand-judge.ts';
 
 const KEY = Symbol('hand');
 
@@ -103,46 +82,15 @@ export class Hand {
   #findReach(): Reach | null {
     const { pair } = this;
     if (!pair || troubleOf(pair) !== '') return null;
-    const { camera, film } = pair;
-    const light = { lv: 0, sdStops: this.#sd };
-    return reachOf(
-      { camera, film, light, contrast: this.#contrast },
-      withFocus(camera, pair.present, this.focus)
-    );
+    return reachOfPair(pair, { sdStops: this.#sd, contrast: this.#contrast }, this.focus);
   }
 
   #judge(): Judged | null {
     const { pair, light } = this;
-    if (!pair || troubleOf(pair) !== '') return null;
-    const { camera, film } = pair;
-    const situation: Situation = { camera, film, light, contrast: light.contrast };
-    const present = withFocus(camera, pair.present, this.focus);
-    const advice = bestSetting(situation, present);
     const reach = this.#reach;
-    if (!advice || !reach) return null;
-    const own = this.picked && settingOf(camera, withFocus(camera, this.picked, this.focus));
-    return {
-      pair,
-      situation,
-      advice,
-      shown: own ? judge(situation, own) : advice,
-      reach,
-      tone: printTone(film, filmWindow(film, light.contrast).usable)
-    };
+    if (!pair || !reach) return null;
+    return judgePair(pair, light, reach, { choice: this.picked, focus: this.focus });
   }
-}
-
-function troubleOf(pair: Pair): string {
-  const faults = [
-    ...filmFaults(pair.film).map(explainFilmFault),
-    ...cameraFaults(pair.camera).map(explainCameraFault)
-  ];
-  return faults.join(' ');
-}
-
-function withFocus(camera: Camera, choice: Choice, focus: number | null): Choice {
-  const control = camera.controls.find((c) => c.acts === 'focus');
-  return withUsualFocus(camera, control && focus !== null ? { ...choice, [control.id]: focus } : choice);
 }
 
 /** Makes the shared state available to every component below. */

@@ -1,8 +1,9 @@
 import { fail } from '@sveltejs/kit';
-import { sharedFormat } from '#core/match/conditions.ts';
-import type { Store } from '#server/store.ts';
-import { store } from '#server/store.ts';
+import { textOf } from '#server/form.ts';
+import { loadFilm, type LoadRefusal } from '#server/kit.ts';
 import { pairOf } from '#server/pairs.ts';
+import { store } from '#server/store.ts';
+import { explainMisfit } from '#schema/misfit-words.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => {
@@ -13,79 +14,102 @@ export const load: PageServerLoad = () => {
       const load = open.find((l) => l.cameraId === camera.id);
       return { camera, pair: load ? pairOf(s, load) : null };
     }),
+    retired: s.cameras.retired().map(({ id, name }) => ({ id, name })),
     films: s.films.list(),
+    things: s.things.list(),
     inHand: s.loads.inHand()?.id ?? null
   };
 };
 
-const textOf = (form: FormData, name: string): string => {
-  const value = form.get(name);
-  return typeof value === 'string' ? value.trim() : '';
-};
+const now = (): string => new Date().toISOString();
 
-function loadFilm(s: Store, form: FormData): { cameraId: string; message: string } | null {
-  const cameraId = textOf(form, 'camera');
-  const refuse = (message: string) => ({ cameraId, message });
-  const camera = s.cameras.find(cameraId)?.camera;
-  const film = s.films.find(textOf(form, 'film'));
-  if (!camera || !film) return refuse('Choose a film from the list.');
-  if (sharedFormat(camera, film) === null) return refuse(`${film.name} does not fit the ${camera.name}.`);
-  const frames = Number(textOf(form, 'frames'));
-  if (!Number.isInteger(frames) || frames < 1 || frames > 200) {
-    return refuse(`“${textOf(form, 'frames')}” is no number of frames. Give a whole number from 1 to 200.`);
+function explainLoad(refusal: LoadRefusal): string {
+  switch (refusal.reason) {
+    case 'no-camera':
+      return 'That camera is not in the kit any more.';
+    case 'no-film':
+      return 'Choose a film from the list.';
+    case 'occupied':
+      return `The ${refusal.cameraName} holds a film already. Finish that one first.`;
+    case 'misfit':
+      return refusal.misfits.map((m) => explainMisfit(m, refusal.cameraName, refusal.filmName)).join(' ');
   }
-  if (s.loads.list().some((l) => l.cameraId === cameraId && l.finishedAt === null)) {
-    return refuse(`The ${camera.name} holds a film already. Finish that one first.`);
-  }
-  const id = crypto.randomUUID();
-  s.loads.add({
-    ...{ id, cameraId, filmId: film.id, framesTotal: frames },
-    ...{
-      loadedAt: new Date().toISOString(),
-      finishedAt: null,
-      side: film.perforation === 'double-run-8' ? 1 : null
-    }
-  });
-  s.loads.takeInHand(id);
-  return null;
 }
+
+/** What was done, so that the page can offer to take it back. */
+const done = (did: string, id: string, words: string, undo: string) => ({ did, id, words, undo });
 
 export const actions: Actions = {
   take: async ({ request }) => {
     const s = store();
-    const id = textOf(await request.formData(), 'load');
-    if (!s.loads.find(id))
-      return fail(404, { cameraId: '', message: 'That film is not in a camera any more.' });
+    const id = textOf(await request.formData(), 'id');
+    if (!s.loads.find(id)) return fail(404, { message: 'That film is not in a camera any more.' });
     s.loads.takeInHand(id);
-    return { taken: id };
-  },
-  retire: async ({ request }) => {
-    const id = textOf(await request.formData(), 'camera');
-    if (store().cameras.retire(id, new Date().toISOString())) return { retired: id };
-    return fail(409, { cameraId: '', message: 'That camera is out of the kit already.' });
-  },
-  bringBack: async ({ request }) => {
-    const id = textOf(await request.formData(), 'camera');
-    if (store().cameras.bringBack(id)) return { broughtBack: id };
-    return fail(404, { cameraId: '', message: 'There is no such camera.' });
   },
   load: async ({ request }) => {
-    const refused = loadFilm(store(), await request.formData());
-    return refused ? fail(422, refused) : { loaded: true };
+    const form = await request.formData();
+    const [cameraId, filmId, frames] = ['camera', 'film', 'frames'].map((n) => textOf(form, n));
+    const refuse = (message: string, anyway = false) =>
+      fail(422, { cameraId, filmId, frames, message, anyway });
+    const framesTotal = Number(frames);
+    if (!Number.isInteger(framesTotal) || framesTotal < 1 || framesTotal > 200) {
+      return refuse(`“${frames ?? ''}” is no number of frames. Give a whole number from 1 to 200.`);
+    }
+    const asked = {
+      ...{ id: crypto.randomUUID(), cameraId: cameraId ?? '', filmId: filmId ?? '', framesTotal },
+      anyway: textOf(form, 'anyway') === 'yes'
+    };
+    const outcome = loadFilm(store(), asked, now());
+    if (outcome.ok) return;
+    const { refusal } = outcome;
+    return refuse(explainLoad(refusal), refusal.reason === 'misfit' && !refusal.final);
   },
   finish: async ({ request }) => {
-    const id = textOf(await request.formData(), 'load');
-    const finished = store().loads.finish(id, new Date().toISOString());
-    return finished
-      ? { finished: id }
-      : fail(409, { cameraId: '', message: 'That film was finished already.' });
+    const id = textOf(await request.formData(), 'id');
+    return store().loads.finish(id, now())
+      ? done('finish', id, 'The film is finished.', 'reopen')
+      : fail(409, { message: 'That film was finished already.' });
   },
   reopen: async ({ request }) => {
-    const id = textOf(await request.formData(), 'load');
-    if (store().loads.reopen(id)) return { reopened: true };
-    return fail(409, {
-      cameraId: '',
-      message: 'The camera holds another film by now, so this one stays finished.'
-    });
+    const id = textOf(await request.formData(), 'id');
+    if (store().loads.reopen(id)) return;
+    return fail(409, { message: 'The camera holds another film by now, so this one stays finished.' });
+  },
+  turnOver: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    const s = store();
+    if (!s.loads.turnOver(id))
+      return fail(409, { message: 'Only double-run film that is in a camera can be turned over.' });
+    return done('turn', id, `Side ${s.loads.find(id)?.side ?? 1} is up.`, 'turnOver');
+  },
+  retire: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    return store().cameras.retire(id, now())
+      ? done('retire', id, 'The camera is out of the kit; its frames stay in the log.', 'bringBack')
+      : fail(409, { message: 'That camera is out of the kit already.' });
+  },
+  bringBack: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    if (!store().cameras.bringBack(id)) return fail(404, { message: 'There is no such camera.' });
+  },
+  removeFilm: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    return store().films.remove(id, now())
+      ? done('film', id, 'The film is out of the kit; what was shot on it stays.', 'restoreFilm')
+      : fail(409, { message: 'That film is out of the kit already.' });
+  },
+  restoreFilm: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    if (!store().films.restore(id)) return fail(404, { message: 'There is no such film.' });
+  },
+  removeThing: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    return store().things.remove(id, now())
+      ? done('thing', id, 'It is out of the bag.', 'restoreThing')
+      : fail(409, { message: 'That is out of the bag already.' });
+  },
+  restoreThing: async ({ request }) => {
+    const id = textOf(await request.formData(), 'id');
+    if (!store().things.restore(id)) return fail(404, { message: 'There is no such thing.' });
   }
 };

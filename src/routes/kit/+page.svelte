@@ -1,17 +1,29 @@
 <script lang="ts">
+  import { enhance } from '$app/forms';
+  import { THING_KINDS } from '#core/kit/thing.ts';
   import { queryFromLight } from '#schema/light.ts';
   import { useHand } from '#ui/hand.svelte.ts';
+  import Act from '#ui/kit/Act.svelte';
   import CameraRow from '#ui/kit/CameraRow.svelte';
-  import Figures from '#ui/text/Figures.svelte';
-  import { sayFilm } from '#ui/kit/say-kit.ts';
+  import KitList from '#ui/kit/KitList.svelte';
+  import { sayFilm, sayThing, THING_WORDS } from '#ui/kit/say-kit.ts';
   import type { PageProps } from './$types';
-  import { enhance } from '$app/forms';
 
   let { data, form }: PageProps = $props();
   const hand = useHand();
   const lightQuery = $derived(`?${queryFromLight(hand.light).toString()}`);
-  const refusedCamera = $derived(form && 'cameraId' in form ? form.cameraId : '');
-  const refused = $derived(form && 'message' in form ? form.message : '');
+  const refused = $derived(form?.message === undefined ? null : form);
+  const refusedCamera = $derived(refused?.cameraId ?? null);
+  const did = $derived(form?.did === undefined ? null : form);
+  const films = $derived(data.films.map((f) => ({ id: f.id, name: f.name, words: sayFilm(f) })));
+  const bag = $derived(
+    THING_KINDS.map((kind) => ({
+      kind,
+      lines: data.things
+        .filter((t) => t.data.kind === kind)
+        .map((t) => ({ id: t.id, name: t.name, words: sayThing(t) }))
+    })).filter((group) => group.lines.length > 0)
+  );
 </script>
 
 <svelte:head><title>Kit · Just Enough</title></svelte:head>
@@ -19,21 +31,14 @@
   <h1>Kit</h1>
   <span class="ways">
     <a class="quiet" href="/kit/pairs{lightQuery}">Which film for which camera?</a>
-    <a class="quiet" href="/start">Enter a camera</a>
+    <a class="quiet" href="/kit/camera">Enter a camera</a>
   </span>
 </div>
-{#if refused !== '' && refusedCamera === ''}<p class="refused" role="alert">{refused}</p>{/if}
-{#if form && 'finished' in form}
-  <form method="post" action="?/reopen" use:enhance class="done">
-    <input type="hidden" name="load" value={form.finished} />
-    <span role="status">The film is finished.</span>
-    <button class="quiet">Undo</button>
-  </form>
-{/if}
-{#if form && 'retired' in form}
-  <form method="post" action="?/bringBack" use:enhance class="done">
-    <input type="hidden" name="camera" value={form.retired} />
-    <span role="status">The camera is out of the kit; its frames stay in the log.</span>
+{#if refused && !refusedCamera}<p class="refused" role="alert">{refused.message}</p>{/if}
+{#if did}
+  <form method="post" action="?/{did.undo}" use:enhance class="done">
+    <input type="hidden" name="id" value={did.id} />
+    <span role="status">{did.words}</span>
     <button class="quiet">Undo</button>
   </form>
 {/if}
@@ -44,24 +49,49 @@
       {pair}
       films={data.films}
       inHand={pair !== null && pair.loadId === data.inHand}
-      refused={refusedCamera === camera.id ? refused : ''}
+      refused={refusedCamera === camera.id ? refused : null}
       {lightQuery}
     />
   {:else}
     <p>No camera yet. <a href="/start">Answer three questions about yours</a>.</p>
   {/each}
 </div>
-{#if data.films.length > 0}
-  <div class="head films">
-    <h2>Films</h2>
-    <a class="quiet" href="/kit/film">Enter a film</a>
-  </div>
-  <ul>
-    {#each data.films as film (film.id)}<li>
-        <b>{film.name}</b> <span><Figures text={sayFilm(film)} /></span>
-      </li>{/each}
-  </ul>
+{#if data.retired.length > 0}
+  <details>
+    <summary>Retired cameras ({data.retired.length})</summary>
+    <ul>
+      {#each data.retired as camera (camera.id)}
+        <li>
+          <b>{camera.name}</b>
+          <Act act="bringBack" id={camera.id} words="Bring back" label="Bring back {camera.name}" />
+        </li>
+      {/each}
+    </ul>
+  </details>
 {/if}
+<div class="columns">
+  <section aria-label="Films">
+    <div class="head">
+      <h2>Films</h2>
+      <a class="quiet" href="/kit/film">Enter a film</a>
+    </div>
+    <KitList lines={films} path="/kit/film" remove="removeFilm" />
+  </section>
+  <section aria-label="In the bag" id="bag">
+    <div class="head">
+      <h2>In the bag</h2>
+      <a class="quiet" href="/kit/thing">Put something in</a>
+    </div>
+    {#each bag as group (group.kind)}
+      <h3>{THING_WORDS[group.kind][1]}</h3>
+      <KitList lines={group.lines} path="/kit/thing" remove="removeThing" />
+    {:else}
+      <p class="soft">
+        Filters, flashes, meters, supports and lamps stand here; what would help on Shoot is drawn from them.
+      </p>
+    {/each}
+  </section>
+</div>
 
 <style>
   .head {
@@ -77,6 +107,7 @@
   .quiet {
     display: inline-grid;
     place-content: center;
+    text-decoration: none;
   }
   .ways {
     display: flex;
@@ -88,20 +119,37 @@
     display: grid;
     gap: 12px;
   }
-  .films {
-    margin: 22px 0 6px;
+  .columns {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 20px 40px;
+    margin-top: 22px;
   }
   h2 {
     font-size: 1.25rem;
     font-weight: 540;
   }
-  li {
-    padding: 7px 0;
-    border-bottom: 1px solid var(--line);
-  }
-  li > span {
+  h3 {
+    font: 600 0.875rem/1.25 var(--font-body);
     color: var(--soft);
-    margin-left: 8px;
+    margin-top: 8px;
+  }
+  details {
+    margin-top: 12px;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    cursor: pointer;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    gap: 16px;
+    padding: 4px 0;
+  }
+  .soft {
+    color: var(--soft);
   }
   .refused {
     color: var(--accent);
@@ -117,7 +165,9 @@
   a {
     text-decoration: underline;
   }
-  .quiet {
-    text-decoration: none;
+  @media (max-width: 900px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
   }
 </style>

@@ -1,12 +1,12 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { readEntry } from '#schema/entry.ts';
+import { textsOf } from '#server/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
   default: async ({ request }) => {
-    const form = await request.formData();
-    const texts = Object.fromEntries([...form].flatMap(([k, v]) => (typeof v === 'string' ? [[k, v]] : [])));
+    const texts = textsOf(await request.formData());
     const read = readEntry(texts, () => crypto.randomUUID());
     if (!read.ok) return fail(422, { values: texts, faults: read.error });
     const s = store();
@@ -22,7 +22,7 @@ export const actions: Actions = {
       framesTotal: frames,
       loadedAt: now,
       finishedAt: null,
-      side: null
+      side: film.perforation === 'double-run-8' ? 1 : null
     });
     s.loads.takeInHand(id);
     redirect(303, '/shoot');

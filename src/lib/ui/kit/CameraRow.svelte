@@ -2,6 +2,7 @@
   import type { Camera } from '#core/camera/camera.ts';
   import type { Film } from '#core/film/film.ts';
   import type { Pair } from '#core/log/pair.ts';
+  import type { RefusedLoad } from './refused-load.ts';
 
   /** A camera of the kit with the film in it, or the films that would fit. */
   export interface CameraRowProps {
@@ -10,25 +11,21 @@
     inHand: boolean;
     films: readonly Film[];
     /** Why the last load was refused, if it was this camera's. */
-    refused: string;
+    refused: RefusedLoad | null;
     /** The light in hand as a query, carried along to Shoot. */
     lightQuery: string;
   }
 </script>
 
 <script lang="ts">
-  import { enhance } from '$app/forms';
-  import { sharedFormat } from '#core/match/conditions.ts';
   import { positionsOf } from '#core/camera/camera.ts';
   import Figures from '../text/Figures.svelte';
   import { fixedLine } from '../card/fixed-line.ts';
-  import { sayFilm, typicalFrames } from './say-kit.ts';
+  import Act from './Act.svelte';
+  import LoadForm from './LoadForm.svelte';
+  import { sayFilm } from './say-kit.ts';
 
   let { camera, pair, inHand, films, refused, lightQuery }: CameraRowProps = $props();
-  const uid = $props.id();
-  const fitting = $derived(films.filter((f) => sharedFormat(camera, f) !== null));
-  let chosen = $state('');
-  const film = $derived(fitting.find((f) => f.id === chosen) ?? fitting[0]);
   const controls = $derived(
     camera.controls
       .filter((c) => positionsOf(c).length > 1)
@@ -46,15 +43,18 @@
     <h2>{camera.name}</h2>
     {#each controls as line (line)}<p><Figures text={line} /></p>{/each}
     <p class="soft"><Figures text={fixedLine(camera)} /></p>
-    <form method="post" action="?/retire" use:enhance>
-      <input type="hidden" name="camera" value={camera.id} />
-      <button class="retire" aria-label="Retire {camera.name}">Retire</button>
-    </form>
+    <div class="small">
+      <a href="/kit/camera/{camera.id}" aria-label="Change {camera.name}">Change</a>
+      <a href="/kit/camera?like={camera.id}" aria-label="Another like {camera.name}">Another like it</a>
+      <Act act="retire" id={camera.id} words="Retire" label="Retire {camera.name}" look="plain" />
+    </div>
   </div>
   <div class="film">
     {#if pair}
       <p>
-        <b>{pair.film.name}</b> in it, <b>{pair.framesLeft}</b> of {pair.framesTotal} left
+        <b>{pair.film.name}</b> in it{#if pair.side !== null}, side {pair.side === 1 ? 'one' : 'two'}{/if},
+        <b>{pair.framesLeft}</b>
+        {pair.side === null ? `of ${pair.framesTotal} left` : 'left on this side'}
       </p>
       <p class="soft"><Figures text={sayFilm(pair.film)} /></p>
       <div class="acts">
@@ -62,30 +62,20 @@
           <p class="hand">In hand</p>
           <a class="quiet" href="/shoot{lightQuery}">Go to Shoot</a>
         {:else}
-          <form method="post" action="?/take" use:enhance>
-            <input type="hidden" name="load" value={pair.loadId} />
-            <button class="press">Take in hand</button>
-          </form>
+          <Act act="take" id={pair.loadId} words="Take in hand" look="press" />
         {/if}
-        <form method="post" action="?/finish" use:enhance>
-          <input type="hidden" name="load" value={pair.loadId} />
-          <button class="quiet">Finish film</button>
-        </form>
+        {#if pair.side !== null}
+          <Act act="turnOver" id={pair.loadId} words="Turn to side {pair.side === 1 ? 'two' : 'one'}" />
+        {/if}
+        <Act act="finish" id={pair.loadId} words="Finish film" />
       </div>
-    {:else if film}
-      <form method="post" action="?/load" use:enhance class="load">
-        <input type="hidden" name="camera" value={camera.id} />
-        <label for="{uid}-film">Load it with</label>
-        <select id="{uid}-film" name="film" bind:value={() => film.id, (id: string) => (chosen = id)}>
-          {#each fitting as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
-        </select>
-        <label for="{uid}-frames">Frames</label>
-        <input id="{uid}-frames" name="frames" inputmode="numeric" value={typicalFrames(camera, film)} />
-        <button class="press">Load</button>
-      </form>
-      {#if refused !== ''}<p class="refused" role="alert">{refused}</p>{/if}
+      {#if pair.side === 1}
+        <p class="soft">
+          Turn the reel over in dim light, leave a loop, and run off a few feet before side two.
+        </p>
+      {/if}
     {:else}
-      <p>No film of this kit fits.</p>
+      <LoadForm {camera} {films} {refused} />
     {/if}
   </div>
 </article>
@@ -110,15 +100,23 @@
     color: var(--soft);
     font-size: 0.9375rem;
   }
-  .retire {
+  .small {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 18px;
+  }
+  .small a,
+  .small :global(button) {
+    display: inline-grid;
+    align-content: center;
     min-height: 44px;
+    min-width: 44px;
     color: var(--soft);
     text-decoration: underline;
     text-underline-offset: 3px;
     cursor: pointer;
   }
-  .acts,
-  .load {
+  .acts {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
@@ -132,22 +130,6 @@
   .quiet {
     display: inline-grid;
     place-content: center;
-  }
-  select,
-  .load input:not([type='hidden']) {
-    min-height: 44px;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-  }
-  .load input:not([type='hidden']) {
-    width: 4.5rem;
-  }
-  .refused {
-    color: var(--accent);
-    font-weight: 600;
-    margin-top: 6px;
   }
   @media (max-width: 700px) {
     article {

@@ -1,9 +1,9 @@
 <script module lang="ts">
-  import type { EntryKind } from '#schema/entry.ts';
+  import type { SheetKind } from '#schema/sheet.ts';
 
   /** What a camera has on it, drawn. */
   export interface KindDrawingProps {
-    has: EntryKind;
+    has: SheetKind;
   }
 </script>
 
@@ -29,6 +29,36 @@
       r="5"
       class="knob"
     />
+  {:else if has === 'gears'}
+    <path d="M20 34h120v50H20z" /><path d="M60 34a26 26 0 0 1 46 0" class="thick" /><path d="M83 34v50" />
+    <circle cx="120" cy="24" r="12" /><path d="M120 12v5M109 21l4 2M131 21l-4 2" class="red" />
+    <path d="M112 32l3-3M128 32l-3-3" /><path d="M34 48h34M98 48h28M34 70h34M98 70h28" />
+  {:else if has === 'scene'}
+    <path d="M40 22h80v62H40zM40 22l12-10h56l12 10" /><circle cx="80" cy="56" r="19" />
+    <circle cx="80" cy="56" r="11" /><path d="M80 37v6M66 43l4 4M94 43l-4 4" class="red" />
+    <path d="M56 84h30" class="thick" /><circle cx="72" cy="84" r="5" class="knob" /><circle
+      cx="108"
+      cy="34"
+      r="6"
+      class="eye"
+    />
+  {:else if has === 'line'}
+    <path d="M24 30h112v54H24zM60 30l5-9h30l5 9" /><circle cx="80" cy="57" r="18" /><circle
+      cx="80"
+      cy="57"
+      r="9"
+      class="ink"
+    />
+    <circle cx="117" cy="43" r="7" class="eye" /><path d="M34 24h14" class="thick" />
+  {:else if has === 'cine'}
+    <path d="M44 18h62v66H44zM106 30h20v34h-20" /><circle cx="116" cy="47" r="6" />
+    <circle cx="72" cy="50" r="18" /><path d="M72 50l14-10M72 50v18" /><circle
+      cx="88"
+      cy="39"
+      r="5"
+      class="knob"
+    />
+    <path d="M52 18v-8h20v8" />
   {:else}
     <path d="M22 28h116v56H22zM96 28v-9h22v9" /><circle cx="76" cy="56" r="25" /><circle
       cx="76"
@@ -52,6 +82,9 @@
   }
   .eye {
     fill: var(--accent-wash);
+  }
+  .red {
+    stroke: var(--accent);
   }
   .ink {
     fill: var(--ink);

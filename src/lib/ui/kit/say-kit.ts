@@ -1,9 +1,12 @@
 // Words and usual numbers for the kit.
 import type { Camera } from '#core/camera/camera.ts';
 import { developedRange, type Film, type FilmKind, type FrameFormat } from '#core/film/film.ts';
+import type { Balance } from '#core/film/traits.ts';
+import type { Thing, ThingData } from '#core/kit/thing.ts';
 import { sharedFormat } from '#core/match/conditions.ts';
 import { formatFilmSpeed } from '#core/units/film-speed.ts';
-import { formatThirds } from '#core/units/stops.ts';
+import { formatDecimal } from '#core/units/decimal.ts';
+import { formatStops, formatThirds } from '#core/units/stops.ts';
 
 /** What each kind of film is called. */
 export const FILM_KIND_WORDS: Readonly<Record<FilmKind, string>> = {
@@ -26,6 +29,14 @@ export const FORMAT_WORDS: Readonly<Record<FrameFormat, string>> = {
   'cine-16': '16 mm cine'
 };
 
+/** What light a film is made for. */
+export const BALANCE_WORDS: Readonly<Record<Balance, string>> = {
+  daylight: 'daylight',
+  tungsten: 'lamps',
+  panchromatic: 'any light (black and white)',
+  orthochromatic: 'blue and green light (blind to red)'
+};
+
 /** A film in one line: kind, speed and what it can take. */
 export function sayFilm(film: Film): string {
   const { below, above } = developedRange(film);
@@ -39,4 +50,42 @@ export function typicalFrames(camera: Camera, film: Film): number {
   if (format === 'roll-6x6') return 12;
   if (format === '135') return 36;
   return film.frames;
+}
+
+/** What each kind of thing is called, one and many. */
+export const THING_WORDS: Readonly<Record<ThingData['kind'], readonly [string, string]>> = {
+  filter: ['Filter', 'Filters'],
+  flash: ['Flash', 'Flashes'],
+  meter: ['Meter', 'Meters'],
+  support: ['Support', 'Supports'],
+  lamp: ['Lamp', 'Lamps'],
+  modifier: ['Lamp modifier', 'Lamp modifiers']
+};
+
+const METER_WORDS = {
+  'incident-dome': 'incident, with a dome',
+  'incident-flat': 'incident, flat',
+  reflected: 'reflected'
+} as const;
+
+/** What each kind of meter is called. */
+export function sayMeterKind(reads: keyof typeof METER_WORDS): string {
+  return METER_WORDS[reads];
+}
+
+/** The numbers of a thing in one line; '' when there are none. */
+export function sayThing({ data }: Thing): string {
+  switch (data.kind) {
+    case 'filter':
+    case 'modifier':
+      return `takes ${formatStops(data.stops)}`;
+    case 'flash':
+      return `guide number ${formatDecimal(data.guideNumber, 1)} in metres at ISO 100${data.powers.length > 1 ? `, ${data.powers.length} powers` : ''}`;
+    case 'meter':
+      return `${sayMeterKind(data.reads)}${data.offsetStops === 0 ? '' : `, reads ${formatStops(data.offsetStops)} too ${data.offsetStops > 0 ? 'high' : 'low'}`}${data.showsTenths ? ', shows tenths' : ''}`;
+    case 'support':
+      return '';
+    case 'lamp':
+      return `${formatDecimal(data.luxAtOneMetre, 0)} lux at one metre, ${formatDecimal(data.kelvin, 0)} K`;
+  }
 }

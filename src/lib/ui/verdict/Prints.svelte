@@ -1,7 +1,7 @@
 <!-- What the print will look like if the light is less than thought, as thought, or more: one in ten fall beyond each. -->
 <script lang="ts">
   import { normalQuantile } from '#core/numeric/normal.ts';
-  import type { Judged } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
   import ScenePrint from './ScenePrint.svelte';
 
   let { judged }: { judged: Judged } = $props();

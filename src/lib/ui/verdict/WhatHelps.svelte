@@ -2,7 +2,7 @@
   import type { Film } from '#core/film/film.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import { atHandFrom } from '#core/match/at-hand.ts';
-  import type { Judged } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
 
   /** Remedies for the pair in hand, in order of effort. */
   export interface WhatHelpsProps {

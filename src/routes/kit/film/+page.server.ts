@@ -1,13 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { readFilm } from '#schema/film-entry.ts';
+import { textsOf, textsNamed } from '#server/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
   default: async ({ request }) => {
     const form = await request.formData();
-    const texts = Object.fromEntries([...form].flatMap(([k, v]) => (typeof v === 'string' ? [[k, v]] : [])));
-    const formats = form.getAll('formats').flatMap((f) => (typeof f === 'string' ? [f] : []));
+    const [texts, formats] = [textsOf(form), textsNamed(form, 'formats')];
     const read = readFilm(texts, formats, crypto.randomUUID());
     if (!read.ok) return fail(422, { values: texts, formats, faults: read.error });
     store().films.add(read.value, new Date().toISOString());

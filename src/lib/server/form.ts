@@ -1,0 +1,17 @@
+// Forms as they arrive: texts by name.
+
+/** The texts of a form; files are left out. A name that stands there several times keeps its last text. */
+export function textsOf(form: FormData): Readonly<Record<string, string>> {
+  return Object.fromEntries([...form].flatMap(([k, v]) => (typeof v === 'string' ? [[k, v] as const] : [])));
+}
+
+/** One text of a form without blanks around it; '' when it is not there. */
+export function textOf(form: FormData, name: string): string {
+  const value = form.get(name);
+  return typeof value === 'string' ? value.trim() : '';
+}
+
+/** Every text that stands under a name, as with ticked boxes. */
+export function textsNamed(form: FormData, name: string): readonly string[] {
+  return form.getAll(name).flatMap((f) => (typeof f === 'string' ? [f] : []));
+}

@@ -1,0 +1,121 @@
+<script module lang="ts">
+  import type { Film } from '#core/film/film.ts';
+  import type { Draft } from './draft.svelte.ts';
+
+  /** The whole sheet of a camera, new or to be changed. */
+  export interface CameraFormProps {
+    draft: Draft;
+    films: readonly Film[];
+    /** What the button says. */
+    act: string;
+  }
+</script>
+
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { misfitsOf } from '#core/camera/fits.ts';
+  import FirstFields from './FirstFields.svelte';
+  import KindChooser from './KindChooser.svelte';
+  import MoreFields from './MoreFields.svelte';
+  import Preview from './Preview.svelte';
+  import { SAMPLE_FILM } from './sample-film.ts';
+
+  let { draft, films, act }: CameraFormProps = $props();
+  let chosen = $state('');
+  const fitting = $derived(films.filter((f) => draft.camera && misfitsOf(draft.camera, f).length === 0));
+  const film = $derived(fitting.find((f) => f.id === chosen) ?? fitting[0] ?? SAMPLE_FILM);
+</script>
+
+<form
+  method="post"
+  use:enhance={() =>
+    async ({ update }) =>
+      update({ reset: false })}
+>
+  <div class="ask">
+    <fieldset>
+      <legend>What does it have?</legend>
+      <KindChooser {draft} />
+    </fieldset>
+    {#key draft.has}
+      <fieldset>
+        <legend>What stands on it?</legend>
+        <FirstFields {draft} />
+      </fieldset>
+      <details>
+        <summary>More, whenever you know it: focus, flash, finder, measured values</summary>
+        <MoreFields {draft} />
+      </details>
+    {/key}
+    <div class="acts">
+      <button class="press">{act}</button>
+      <a class="quiet" href="/kit">Back to Kit</a>
+    </div>
+  </div>
+  <div class="see">
+    {#if fitting.length > 1}
+      <label>
+        Try it with
+        <select bind:value={() => film.id, (id: string) => (chosen = id)}>
+          {#each fitting as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
+        </select>
+      </label>
+    {/if}
+    <Preview {draft} {film} />
+  </div>
+</form>
+
+<style>
+  form {
+    display: grid;
+    grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+    gap: 24px;
+    align-items: start;
+  }
+  fieldset {
+    margin-bottom: 18px;
+  }
+  legend {
+    font: 540 1.25rem/1.3 var(--font-display);
+    margin-bottom: 6px;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    font-weight: 600;
+    cursor: pointer;
+  }
+  details {
+    margin-bottom: 14px;
+  }
+  .acts {
+    display: flex;
+    gap: 12px;
+  }
+  .quiet {
+    display: inline-grid;
+    place-content: center;
+    min-height: 48px;
+  }
+  .see {
+    position: sticky;
+    top: 12px;
+    display: grid;
+    gap: 8px;
+  }
+  select {
+    min-height: 44px;
+    padding: 0 34px 0 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background-color: var(--sheet);
+  }
+  @media (max-width: 900px) {
+    form {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .see {
+      position: static;
+    }
+  }
+</style>

@@ -1,0 +1,76 @@
+<!-- What the camera has: a drawing for each kind, never a maker. -->
+<script lang="ts">
+  import { SHEET_KINDS } from '#schema/sheet.ts';
+  import KindDrawing from '../kit/KindDrawing.svelte';
+  import type { Draft } from './draft.svelte.ts';
+  import { SHEET_KIND_WORDS } from './words.ts';
+
+  let { draft }: { draft: Draft } = $props();
+</script>
+
+<div class="kinds">
+  {#each SHEET_KINDS as has (has)}
+    <label class:on={draft.has === has}>
+      <input
+        type="radio"
+        name="has"
+        value={has}
+        checked={draft.has === has}
+        onchange={() => draft.choose(has)}
+      />
+      <KindDrawing {has} />
+      <b>{SHEET_KIND_WORDS[has][0]}</b><span>{SHEET_KIND_WORDS[has][1]}</span>
+    </label>
+  {/each}
+</div>
+{#if draft.fault('has') !== ''}<p class="fault" role="alert">{draft.fault('has')}</p>{/if}
+
+<style>
+  .kinds {
+    display: grid;
+    grid-template-columns: repeat(4, 1fr);
+    gap: 10px;
+  }
+  label {
+    position: relative;
+    display: grid;
+    justify-items: center;
+    padding: 8px 8px 8px;
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+    background: var(--sheet);
+    text-align: center;
+    cursor: pointer;
+    line-height: 1.2;
+  }
+  label.on {
+    border-color: var(--ink);
+    box-shadow: inset 0 0 0 2px var(--ink);
+  }
+  label:has(:focus-visible) {
+    outline: 3px solid var(--ink);
+    outline-offset: 2px;
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  span {
+    color: var(--soft);
+    font-size: 0.9375rem;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+  @media (max-width: 640px) {
+    .kinds {
+      grid-template-columns: repeat(2, 1fr);
+    }
+    label :global(svg) {
+      height: 62px;
+    }
+  }
+</style>

@@ -1,0 +1,144 @@
+<!-- Everything that can come later: how sure its values are, focus, flash, finder, eye. -->
+<script lang="ts">
+  import { PERFORATIONS } from '#schema/traits.ts';
+  import { sayPerforation } from '#schema/misfit-words.ts';
+  import type { Draft } from './draft.svelte.ts';
+  import SheetField from './SheetField.svelte';
+  import SheetSelect from './SheetSelect.svelte';
+  import { CONDITION_WORDS } from './words.ts';
+
+  let { draft }: { draft: Draft } = $props();
+  const YES: readonly (readonly [string, string])[] = [
+    ['no', 'no'],
+    ['yes', 'yes']
+  ];
+  const itself = $derived(
+    ['timed', 'scene', 'line'].includes(draft.has) || draft.text('needle') === 'needle'
+  );
+  const flash = $derived(draft.text('flash'));
+  const fixed = $derived(draft.text('focus').trim() === '');
+  const perforations: readonly (readonly [string, string])[] = [
+    ['', 'any, or none'],
+    ...PERFORATIONS.map((p) => [p, sayPerforation(p)] as const)
+  ];
+</script>
+
+<section>
+  <h3>How sure its values are</h3>
+  <div class="fields">
+    <SheetSelect {draft} field="condition" label="Its condition" options={Object.entries(CONDITION_WORDS)} />
+    <SheetField {draft} field="tolerance" />
+    <SheetField {draft} field="bias" />
+    <SheetField {draft} field="held" />
+  </div>
+</section>
+<section>
+  <h3>Focus</h3>
+  <div class="fields">
+    <SheetField {draft} field="focus" />
+    {#if fixed}
+      <SheetField {draft} field="fixedAt" />
+      <SheetField {draft} field="sharpFrom" />
+    {:else}
+      <SheetSelect
+        {draft}
+        field="focusing"
+        label="How you focus"
+        options={[
+          ['scale', 'by guess on its marks'],
+          ['symbols', 'by its symbols'],
+          ['rangefinder', 'with a rangefinder']
+        ]}
+      />
+    {/if}
+  </div>
+</section>
+<section>
+  <h3>Flash</h3>
+  <div class="fields">
+    <SheetSelect
+      {draft}
+      field="flash"
+      label="Its flash"
+      options={[
+        ['none', 'none'],
+        ['shoe', 'takes a separate one'],
+        ['switch', 'built in, with a switch'],
+        ...(itself ? ([['automatic', 'built in, fires by itself']] as const) : [])
+      ]}
+    />
+    {#if flash === 'switch' || flash === 'automatic'}<SheetField {draft} field="guideNumber" />{/if}
+    {#if flash === 'shoe' || flash === 'switch'}<SheetField {draft} field="sync" />{/if}
+    {#if flash === 'automatic'}
+      <SheetField {draft} field="flashBelow" />
+      <SheetSelect {draft} field="flashOverride" label="It can be kept from firing" options={YES} />
+      <SheetSelect {draft} field="flashQuench" label="Its cell cuts the flash off" options={YES} />
+    {/if}
+  </div>
+</section>
+{#if itself}
+  <section>
+    <h3>Its eye</h3>
+    <div class="fields">
+      {#if draft.has === 'scene'}<SheetField {draft} field="believes" />{/if}
+      {#if draft.has === 'cine'}<SheetField {draft} field="lighten" />{/if}
+      <SheetSelect
+        {draft}
+        field="eye"
+        label="Where its eye is"
+        options={[
+          ['outside', 'beside the lens'],
+          ['behind-lens', 'behind the lens']
+        ]}
+      />
+      <SheetField {draft} field="eyeAngle" />
+      {#if draft.has === 'timed' || draft.has === 'scene'}
+        <SheetSelect
+          {draft}
+          field="lowLight"
+          label="In too little light"
+          options={[
+            ['closes', 'it closes at its longest time'],
+            ['locks', 'its shutter is locked']
+          ]}
+        />
+      {/if}
+    </div>
+  </section>
+{/if}
+<section>
+  <h3>Finder and film</h3>
+  <div class="fields">
+    <SheetField {draft} field="finderRight" />
+    <SheetField {draft} field="finderUp" />
+    <SheetField {draft} field="aimRight" />
+    <SheetField {draft} field="aimUp" />
+    {#if draft.has === 'gears'}<SheetField {draft} field="sweep" /><input
+        type="hidden"
+        name="moves"
+        value="swing"
+      />{/if}
+    <SheetSelect {draft} field="repeats" label="Several exposures on a frame" options={YES} />
+    <SheetSelect {draft} field="battery" label="Runs on its pack’s battery" options={YES} />
+    {#if draft.has === 'cine'}
+      <SheetSelect {draft} field="perforations" label="Film it can drive" options={perforations} />
+    {/if}
+  </div>
+</section>
+
+<style>
+  section {
+    margin-bottom: 14px;
+  }
+  h3 {
+    font-size: 1.0625rem;
+    font-weight: 560;
+    margin-bottom: 4px;
+  }
+  .fields {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: flex-start;
+  }
+</style>

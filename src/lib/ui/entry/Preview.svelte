@@ -1,0 +1,111 @@
+<!-- The camera as it will lie in the hand, while it is being entered: its card, its answer for the light now, its reach. -->
+<script lang="ts">
+  import { positionCount } from '#core/camera/camera.ts';
+  import type { Choice } from '#core/camera/setting.ts';
+  import type { Film } from '#core/film/film.ts';
+  import { misfitsOf } from '#core/camera/fits.ts';
+  import { explainMisfit } from '#schema/misfit-words.ts';
+  import ControlView from '../card/ControlView.svelte';
+  import { fixedLine } from '../card/fixed-line.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import { judgePair, reachOfPair, triedPair, troubleOf } from '../hand-judge.ts';
+  import { deltasAlong } from '../rule/deltas.ts';
+  import Strips from '../rule/Strips.svelte';
+  import { percent, shareOf, WHOLE } from '../rule/view.ts';
+  import Figures from '../text/Figures.svelte';
+  import { chanceInHundred, sayExposure, sayInstruction, sayVerdict } from '../text/say.ts';
+  import { sayReach } from '../text/say-light.ts';
+  import type { Draft } from './draft.svelte.ts';
+
+  let { draft, film }: { draft: Draft; film: Film } = $props();
+  const hand = useHand();
+  let choice = $state.raw<Choice | null>(null);
+  const camera = $derived(draft.camera);
+  const judged = $derived.by(() => {
+    if (!camera) return null;
+    const pair = triedPair(camera, film);
+    if (troubleOf(pair) !== '') return null;
+    return judgePair(pair, hand.light, reachOfPair(pair, hand.light, null), { choice, focus: null });
+  });
+  const movable = $derived(
+    (camera?.controls ?? []).flatMap((c) => (c.kind !== 'fixed' && positionCount(c) > 1 ? [c] : []))
+  );
+  const deltas = $derived(judged ? deltasAlong(WHOLE, 79, judged.reach, judged.situation) : []);
+  const misfits = $derived(camera ? misfitsOf(camera, film) : []);
+</script>
+
+<div class="sheet" data-testid="preview">
+  <p class="kicker">As it will answer, with {film.name} in the light on the ruler</p>
+  {#if judged && camera}
+    <p class="instruction"><Figures text={sayInstruction(camera, judged.shown.setting).join(' ')} /></p>
+    <p>
+      {sayVerdict(judged.shown)}: <b>{chanceInHundred(judged.shown.pUsable)}</b> in 100.
+      <Figures text={`${sayExposure(camera, judged.shown.exposure)}.`} />
+    </p>
+    <div class="reach">
+      <Strips tone={judged.tone} contrast={hand.light.contrast} {deltas} height="44px" />
+      <i style:left={percent(shareOf(WHOLE, hand.light.lv))}></i>
+    </div>
+    <p class="soft"><Figures text={`${sayReach(judged.reach)}.`} /></p>
+    <div class="controls">
+      {#each movable as control (control.id)}
+        <ControlView
+          {control}
+          shown={judged.shown.setting.choice}
+          advised={judged.advice.setting.choice}
+          present={{}}
+          onpick={(position: number) => (choice = { ...judged.shown.setting.choice, [control.id]: position })}
+        />
+      {/each}
+    </div>
+    {#if fixedLine(camera) !== ''}<p><Figures text={fixedLine(camera)} /></p>{/if}
+    {#each misfits as misfit (misfit.misfit)}<p class="soft">
+        {explainMisfit(misfit, camera.name, film.name)}
+      </p>{/each}
+  {:else}
+    <p>The answer comes back as soon as this can be read:</p>
+    <ul>
+      {#each draft.wrong as fault (fault.field + fault.message)}<li>{fault.message}</li>{/each}
+    </ul>
+  {/if}
+</div>
+
+<style>
+  .sheet {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
+    padding: 14px 16px;
+  }
+  .instruction {
+    font: 480 1.375rem/1.15 var(--font-display);
+  }
+  .soft,
+  li {
+    color: var(--soft);
+    font-size: 0.9375rem;
+  }
+  li {
+    margin-left: 1.1em;
+    list-style: disc;
+  }
+  .reach {
+    position: relative;
+  }
+  .reach i {
+    position: absolute;
+    top: -5px;
+    bottom: -5px;
+    width: 3px;
+    background: var(--accent);
+  }
+  .controls {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 24px;
+  }
+  .controls > :global(fieldset) {
+    flex: 1 1 14rem;
+    min-width: 0;
+  }
+</style>

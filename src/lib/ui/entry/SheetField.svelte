@@ -1,0 +1,102 @@
+<script module lang="ts">
+  import type { Draft } from './draft.svelte.ts';
+
+  /** One text of the sheet, with its hint, its fault and its doubt. */
+  export interface SheetFieldProps {
+    draft: Draft;
+    field: string;
+  }
+</script>
+
+<script lang="ts">
+  import { fieldWords } from './words.ts';
+
+  let { draft, field }: SheetFieldProps = $props();
+  const uid = $props.id();
+  const words = $derived(fieldWords(draft.has, field));
+  const fault = $derived(draft.fault(field));
+  const doubt = $derived(draft.doubt(field));
+</script>
+
+<div class:wide={words.wide}>
+  <label for="{uid}-field">{words.label}</label>
+  <input
+    id="{uid}-field"
+    name={field}
+    value={draft.text(field)}
+    oninput={(e) => draft.say(field, e.currentTarget.value)}
+    autocomplete="off"
+    aria-invalid={fault !== ''}
+    aria-describedby="{uid}-more"
+  />
+  <div id="{uid}-more">
+    {#if fault !== ''}
+      <p class="fault">{fault}</p>
+    {:else if words.hint !== ''}
+      <p class="hint">{words.hint}</p>
+    {/if}
+    {#if doubt}
+      <p class="doubt">{doubt.words}</p>
+    {/if}
+  </div>
+  {#if doubt && doubt.instead !== null}
+    {@const { instead } = doubt}
+    <button type="button" class="swap" onclick={() => draft.say(field, instead)}>
+      Write them as {instead}
+    </button>
+  {/if}
+</div>
+
+<style>
+  div {
+    display: grid;
+    gap: 3px;
+    align-content: start;
+    width: 14rem;
+    max-width: 100%;
+    font-size: 0.9375rem;
+  }
+  div > div {
+    width: auto;
+  }
+  .wide {
+    width: 29rem;
+  }
+  input {
+    min-height: 44px;
+    width: 100%;
+    padding: 0 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background: var(--sheet);
+    font-size: 1rem;
+  }
+  input[aria-invalid='true'] {
+    border: 2.5px solid var(--accent);
+  }
+  p {
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+  .hint {
+    color: var(--soft);
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+  .doubt {
+    padding: 4px 8px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+  }
+  .swap {
+    justify-self: start;
+    min-height: 44px;
+    text-align: left;
+    font-weight: 600;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+  }
+</style>

@@ -1,0 +1,170 @@
+<script module lang="ts">
+  import type { FieldFault } from '#schema/parse.ts';
+  import type { ThingTexts } from '#schema/thing-entry.ts';
+
+  /** The texts of something in the bag, new or to be changed. */
+  export interface ThingFormProps {
+    start: ThingTexts;
+    refused: { readonly values: ThingTexts; readonly faults: readonly FieldFault[] } | null;
+    act: string;
+  }
+</script>
+
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { readFilterStrength } from '#core/kit/filter-strength.ts';
+  import { THING_KINDS } from '#core/kit/thing.ts';
+  import { TYPICAL_THING } from '#schema/thing-entry.ts';
+  import { formatStops } from '#core/units/stops.ts';
+  import { sayMeterKind, THING_WORDS } from '../kit/say-kit.ts';
+  import SelectField from '../kit/SelectField.svelte';
+  import TextField from '../kit/TextField.svelte';
+
+  let { start, refused, act }: ThingFormProps = $props();
+  let chosen = $state<string | null>(null);
+  let strength = $state<string | null>(null);
+  const texts = $derived<ThingTexts>({ ...TYPICAL_THING, ...start, ...refused?.values });
+  const kind = $derived(THING_KINDS.find((k) => k === (chosen ?? texts['kind'])) ?? 'filter');
+  const text = (name: string): string => texts[name] ?? '';
+  const faultOf = (field: string): string => refused?.faults.find((f) => f.field === field)?.message ?? '';
+  const METERS = ['incident-dome', 'incident-flat', 'reflected'] as const;
+  // what a strength comes to, in every unit it could be in, while it is typed
+  const understood = $derived.by(() => {
+    const read = readFilterStrength(strength ?? text('strength'), null);
+    if (read.ok) return `That is ${formatStops(read.value.stops)}.`;
+    if (read.error.problem === 'unreadable') return '';
+    const could = read.error.couldBe.map((s) => `${formatStops(s.stops)} as ${s.givenAs}`);
+    return `Without a unit that could be ${could.join(', ')}. Choose below.`;
+  });
+  const YES = [
+    ['no', 'no'],
+    ['yes', 'yes']
+  ] as const;
+</script>
+
+{#snippet field(name: string, label: string, wide = false)}
+  <TextField {name} {label} value={text(name)} fault={faultOf(name)} {wide} />
+{/snippet}
+
+<form
+  method="post"
+  use:enhance={() =>
+    async ({ update }) =>
+      update({ reset: false })}
+>
+  {#key refused}
+    <div class="fields">
+      <SelectField
+        name="kind"
+        label="What it is"
+        value={kind}
+        options={THING_KINDS.map((k) => [k, THING_WORDS[k][0].toLowerCase()])}
+        onchoose={(value: string) => (chosen = value)}
+      />
+      {@render field('name', 'What you call it')}
+    </div>
+    {#key kind}
+      <div
+        class="fields"
+        oninput={(e) => {
+          if (e.target instanceof HTMLInputElement && e.target.name === 'strength') strength = e.target.value;
+        }}
+      >
+        {#if kind === 'filter'}
+          {@render field('strength', 'How strong, as it says on its rim', true)}
+          <div>
+            <SelectField
+              name="as"
+              label="If it says no unit"
+              value={text('as')}
+              options={[
+                ['', 'it says one'],
+                ['stops', 'it counts stops'],
+                ['density', 'it is a density'],
+                ['factor', 'it is a factor']
+              ]}
+            />
+            {#if faultOf('as') !== ''}<p class="fault" role="alert">{faultOf('as')}</p>{/if}
+          </div>
+          <p class="soft" role="status">{understood}</p>
+        {:else if kind === 'flash'}
+          {@render field('guideNumber', 'Guide number at ISO 100')}
+          <SelectField
+            name="guideUnit"
+            label="It counts in"
+            value={text('guideUnit')}
+            options={[
+              ['m', 'metres'],
+              ['ft', 'feet']
+            ]}
+          />
+          {@render field('powers', 'Its powers: full 1/2 1/4')}
+          {@render field('duration', 'How long it shines')}
+          {@render field('angle', 'Angle it covers, degrees')}
+          <p class="care">
+            Flashes hold a dangerous charge even when they are off: never open one. Bulbs can burst and are
+            hot: let them cool, shield eyes. Its own sheet comes first.
+          </p>
+        {:else if kind === 'meter'}
+          <SelectField
+            name="reads"
+            label="It reads"
+            value={text('reads')}
+            options={METERS.map((m) => [m, sayMeterKind(m)] as const)}
+          />
+          {@render field('constant', 'Its constant C or K, if not the usual')}
+          {@render field('offset', 'It reads too high by, stops')}
+          {@render field('sd', 'How sure it is, stops')}
+          <SelectField name="tenths" label="It shows tenths of a stop" value={text('tenths')} options={YES} />
+        {:else if kind === 'lamp'}
+          {@render field('lux', 'Lux at one metre')}
+          {@render field('kelvin', 'Colour, kelvin')}
+        {:else if kind === 'modifier'}
+          {@render field('takes', 'Stops it takes')}
+        {:else}
+          <p class="soft">A tripod, a clamp, a bean bag: what holds a camera still.</p>
+        {/if}
+      </div>
+    {/key}
+  {/key}
+  <div class="fields">
+    <button class="press">{act}</button>
+    <a class="quiet" href="/kit">Back to Kit</a>
+  </div>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 18px;
+    max-width: 960px;
+  }
+  .fields {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: flex-start;
+  }
+  .soft {
+    flex-basis: 100%;
+    color: var(--soft);
+  }
+  .fault {
+    max-width: 20rem;
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.875rem;
+  }
+  .care {
+    flex-basis: 100%;
+    padding: 6px 10px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+    font-size: 0.9375rem;
+  }
+  .quiet {
+    display: inline-grid;
+    place-content: center;
+    min-height: 48px;
+  }
+</style>

@@ -1,0 +1,70 @@
+// A camera's sheet while it is being filled in: the texts, the camera they make so far, and what is wrong or doubtful.
+import type { Camera } from '#core/camera/camera.ts';
+import { filledSheet } from '#schema/entry.ts';
+import type { FieldFault } from '#schema/parse.ts';
+import { doubtsOf, type Doubt } from '#schema/sheet-doubts.ts';
+import { readSheet } from '#schema/sheet-read.ts';
+import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet, type SheetKind } from '#schema/sheet.ts';
+
+/** The sheet in the form. */
+export class Draft {
+  #texts = $state.raw<Sheet>({});
+  /** Faults that the server named, until their field is changed. */
+  #told = $state.raw<readonly FieldFault[]>([]);
+  readonly #before: Camera | null;
+
+  /** The camera that the texts make; null while something is wrong. */
+  readonly camera: Camera | null = $derived.by(() => {
+    const read = readSheet(filledSheet(this.#texts), this.#before?.id ?? 'draft', this.#before);
+    return read.ok ? read.value : null;
+  });
+  /** What is wrong with the texts as they stand. */
+  readonly wrong: readonly FieldFault[] = $derived.by(() => {
+    const read = readSheet(filledSheet(this.#texts), 'draft', this.#before);
+    return read.ok ? [] : read.error;
+  });
+  readonly doubts: readonly Doubt[] = $derived(doubtsOf(this.#texts));
+
+  /** @param texts to start with @param told faults that the server named @param before the camera that is being changed */
+  constructor(texts: Sheet, told: readonly FieldFault[], before: Camera | null = null) {
+    this.#texts = texts;
+    this.#told = told;
+    this.#before = before;
+  }
+
+  get has(): SheetKind {
+    return SHEET_KINDS.find((k) => k === this.#texts['has']) ?? 'symbols';
+  }
+
+  /** Takes up another kind: what was said about the last one does not fit it. */
+  choose(has: SheetKind): void {
+    this.#texts = { ...TYPICAL_SHEETS[has], has };
+    this.#told = [];
+  }
+
+  /** What a field says. */
+  text(field: string): string {
+    return this.#texts[field] ?? TYPICAL_SHEETS[this.has][field] ?? '';
+  }
+
+  say(field: string, text: string): void {
+    this.#texts = { ...this.#texts, [field]: text };
+    this.#told = this.#told.filter((f) => f.field !== field);
+  }
+
+  /** What the server answered to the form as it was sent. */
+  hear(faults: readonly FieldFault[]): void {
+    this.#told = faults;
+  }
+
+  fault(field: string): string {
+    return this.#told
+      .filter((f) => f.field === field)
+      .map((f) => f.message)
+      .join(' ');
+  }
+
+  doubt(field: string): Doubt | null {
+    return this.doubts.find((d) => d.field === field) ?? null;
+  }
+}

@@ -1,0 +1,111 @@
+// Words of the camera's sheet: what each text is called, and what a hand needs to know to fill it in.
+import type { CameraCondition } from '#core/camera/camera.ts';
+import type { SheetKind } from '#schema/sheet.ts';
+
+/** What each kind has, in a few words. */
+export const SHEET_KIND_WORDS: Readonly<Record<SheetKind, readonly [string, string]>> = {
+  nothing: ['Nothing to set', 'one opening, one time'],
+  symbols: ['A lever with symbols', 'sun and cloud'],
+  scales: ['Scales of numbers', 'apertures and times'],
+  gears: ['A wheel in two colours', 'the lens swings by'],
+  timed: ['It times itself', 'with an electric eye'],
+  scene: ['Speed dial and scene lever', 'it times itself'],
+  line: ['It sets all by itself', 'aperture and time'],
+  cine: ['A spring motor', 'moving pictures']
+};
+
+/** A text of the sheet: its label and, below it, how to write it. */
+export interface FieldWords {
+  readonly label: string;
+  readonly hint: string;
+  readonly wide?: boolean;
+}
+
+const MARKS = 'A mark alone means what it says. Measured? Write mark=value.';
+
+/** Labels and hints by field. */
+const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
+  name: { label: 'What you call it', hint: '' },
+  focal: { label: 'Focal length, mm', hint: '' },
+  aperture: { label: 'Openings', hint: `2.8 4 5.6 or sun=13 cloud=9. ${MARKS}`, wide: true },
+  time: {
+    label: 'Times',
+    hint: '30 60 125, or N=1/90 B. Two colours: white: 250 125 | red: 8 4.',
+    wide: true
+  },
+  dial: { label: 'Marks on the speed dial', hint: 'From left to right: 64 125 400', wide: true },
+  scene: {
+    label: 'Openings of the scene lever',
+    hint: 'One for each dial mark: bright: 9 13 22 | dull: 9 9 9',
+    wide: true
+  },
+  lighten: { label: 'Lighten–darken marks', hint: '-1 0 +1, or dark=-1 mid=0 light=1. Empty: none.' },
+  focus: {
+    label: 'Focus marks, metres',
+    hint: '1 2.5 ∞ or person=1.2 mountain=∞. Empty: fixed.',
+    wide: true
+  },
+  shortest: { label: 'Its shortest time', hint: '' },
+  longest: { label: 'Its longest time', hint: '' },
+  line: {
+    label: 'What it sets, from dark to bright',
+    hint: '2.8 at 1s, 2.8 at 1/40, 16 at 1/400',
+    wide: true
+  },
+  believes: { label: 'Film speed it expects', hint: '' },
+  widest: { label: 'Widest opening of its needle', hint: '' },
+  smallest: { label: 'Smallest opening of its needle', hint: '' },
+  pictures: { label: 'Pictures a second', hint: '' },
+  eyeAngle: { label: 'Angle its eye sees, degrees', hint: 'Empty: not known.' },
+  fixedAt: { label: 'Focused at, metres', hint: 'Empty: worked out from the widest opening.' },
+  sharpFrom: { label: 'Sharp from, metres', hint: 'As you found it; believed over the sum.' },
+  guideNumber: { label: 'Guide number, metres', hint: 'At ISO 100 and full power.' },
+  flashBelow: { label: 'It fires below LV', hint: '' },
+  sync: { label: 'Shortest time with flash', hint: 'Empty: any.' },
+  sweep: { label: 'How long the lens swings', hint: '' },
+  tolerance: { label: 'How sure its values are, stops', hint: 'Empty: by its condition.' },
+  held: { label: 'Longest time you hold it', hint: 'Empty: by focal length.' },
+  bias: { label: 'It exposes too much by, stops', hint: '−0.5: half a stop too little.' },
+  finderRight: { label: 'Finder right of the lens, mm', hint: '' },
+  finderUp: { label: 'Finder above the lens, mm', hint: '' },
+  aimRight: { label: 'Picture lies right by, % of the frame', hint: 'At any distance.' },
+  aimUp: { label: 'Picture lies up by, % of the frame', hint: '' }
+};
+
+/** Where a kind asks for a text in words of its own. */
+const KIND_WORDS: Readonly<Partial<Record<SheetKind, Readonly<Record<string, FieldWords>>>>> = {
+  nothing: {
+    aperture: { label: 'Its opening', hint: 'Focal length divided by the width of the hole.' },
+    time: { label: 'Its shutter time', hint: 'With a B as well: I=1/40 B' }
+  },
+  symbols: {
+    aperture: { label: 'Openings on the lever', hint: 'sun=13 cloud=9', wide: true },
+    time: { label: 'Its shutter time', hint: 'With a B as well: N=1/90 B' }
+  },
+  scales: {
+    aperture: { label: 'Apertures on the ring', hint: MARKS, wide: true },
+    time: { label: 'Times on the wheel', hint: 'With a B as well: 1 2 4 8 … 500 B', wide: true }
+  },
+  gears: {
+    aperture: { label: 'Apertures on the ring', hint: MARKS, wide: true },
+    time: { label: 'Times of each colour', hint: 'white: 200 100 60 | red: 15 8 4', wide: true }
+  },
+  timed: { aperture: { label: 'Its opening, or all', hint: MARKS } },
+  cine: {
+    aperture: { label: 'Apertures on the ring', hint: MARKS, wide: true },
+    time: { label: 'Time of a picture', hint: 'About half of one over the pictures a second.' }
+  }
+};
+
+/** Label and hint of a text on the sheet of a kind. */
+export function fieldWords(has: SheetKind, field: string): FieldWords {
+  return KIND_WORDS[has]?.[field] ?? FIELD_WORDS[field] ?? { label: field, hint: '' };
+}
+
+/** What each condition is called. */
+export const CONDITION_WORDS: Readonly<Record<CameraCondition, string>> = {
+  automatic: 'modern, automatic (within ¼ stop)',
+  mechanical: 'plastic or mechanical (⅓ stop)',
+  old: 'old, mechanical (½ stop)',
+  unsure: 'old cell, converted or repaired (1 stop)'
+};

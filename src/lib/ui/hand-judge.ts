@@ -1,0 +1,89 @@
+// A pair judged in a light: what the verdict, the card and the light rule are made from.
+import type { Camera } from '#core/camera/camera.ts';
+import { cameraFaults } from '#core/camera/faults.ts';
+import { settingOf, type Choice } from '#core/camera/setting.ts';
+import type { Film } from '#core/film/film.ts';
+import { filmFaults } from '#core/film/faults.ts';
+import { printTone, type PrintTone } from '#core/film/print.ts';
+import { filmWindow } from '#core/film/window.ts';
+import { withUsualFocus } from '#core/focus/focused.ts';
+import type { LightChoice } from '#core/light/choice.ts';
+import type { Pair } from '#core/log/pair.ts';
+import { bestSetting } from '#core/match/rank.ts';
+import { reachOf } from '#core/match/reach.ts';
+import type { Reach } from '#core/match/reach-shape.ts';
+import type { Situation } from '#core/match/situation.ts';
+import { judge, type Verdict } from '#core/match/verdict.ts';
+import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
+
+/** A pair with the light on it. */
+export interface Judged {
+  readonly pair: Pair;
+  readonly situation: Situation;
+  readonly advice: Verdict;
+  /** The setting shown: the person's own if they picked one, else the advice. */
+  readonly shown: Verdict;
+  readonly reach: Reach;
+  readonly tone: PrintTone;
+}
+
+/** Why a pair cannot be judged, in words; '' when it can. */
+export function troubleOf(pair: Pair): string {
+  const faults = [
+    ...filmFaults(pair.film).map(explainFilmFault),
+    ...cameraFaults(pair.camera).map(explainCameraFault)
+  ];
+  return faults.join(' ');
+}
+
+/** A choice with the focus where the person put it, else where it stands, else at the usual distance. */
+export function withFocus(camera: Camera, choice: Choice, focus: number | null): Choice {
+  const control = camera.controls.find((c) => c.acts === 'focus');
+  return withUsualFocus(camera, control && focus !== null ? { ...choice, [control.id]: focus } : choice);
+}
+
+/** The reach of a pair; it does not depend on where the light is, only on how sure it is. */
+export function reachOfPair(
+  pair: Pair,
+  light: Pick<LightChoice, 'sdStops' | 'contrast'>,
+  focus: number | null
+): Reach {
+  const { camera, film } = pair;
+  const { sdStops, contrast } = light;
+  return reachOf(
+    { camera, film, light: { lv: 0, sdStops }, contrast },
+    withFocus(camera, pair.present, focus)
+  );
+}
+
+/** What the person did on the card. */
+export interface Picked {
+  /** The setting picked over the advice; null = the advice. */
+  readonly choice: Choice | null;
+  readonly focus: number | null;
+}
+
+/** Judges a pair that has no trouble; null when its camera has no setting. */
+export function judgePair(pair: Pair, light: LightChoice, reach: Reach, picked: Picked): Judged | null {
+  const { camera, film } = pair;
+  const situation: Situation = { camera, film, light, contrast: light.contrast };
+  const advice = bestSetting(situation, withFocus(camera, pair.present, picked.focus));
+  if (!advice) return null;
+  const own = picked.choice && settingOf(camera, withFocus(camera, picked.choice, picked.focus));
+  return {
+    pair,
+    situation,
+    advice,
+    shown: own ? judge(situation, own) : advice,
+    reach,
+    tone: printTone(film, filmWindow(film, light.contrast).usable)
+  };
+}
+
+/** A pair of a camera and a film that are not loaded: to try them out. */
+export function triedPair(camera: Camera, film: Film): Pair {
+  return {
+    ...{ loadId: '', camera, film, framesTotal: film.frames, framesLeft: film.frames, side: null },
+    ...{ nextNumber: 1, finished: false, present: {} }
+  };
+}

@@ -1,0 +1,92 @@
+<script module lang="ts">
+  import type { Camera } from '#core/camera/camera.ts';
+  import type { Film } from '#core/film/film.ts';
+  import type { RefusedLoad } from './refused-load.ts';
+
+  /** Loads an empty camera: films that fit come first, the others can be tried. */
+  export interface LoadFormProps {
+    camera: Camera;
+    films: readonly Film[];
+    refused: RefusedLoad | null;
+  }
+</script>
+
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { misfitsOf } from '#core/camera/fits.ts';
+  import { typicalFrames } from './say-kit.ts';
+
+  let { camera, films, refused }: LoadFormProps = $props();
+  const uid = $props.id();
+  const fitting = $derived(films.filter((f) => misfitsOf(camera, f).length === 0));
+  const others = $derived(films.filter((f) => misfitsOf(camera, f).length > 0));
+  let chosen = $state('');
+  const film = $derived(
+    films.find((f) => f.id === (chosen === '' ? refused?.filmId : chosen)) ?? fitting[0] ?? others[0]
+  );
+  const told = $derived(refused !== null && (chosen === '' || chosen === refused.filmId) ? refused : null);
+</script>
+
+{#if film}
+  <form
+    method="post"
+    action="?/load"
+    use:enhance={() =>
+      async ({ update }) =>
+        update({ reset: false })}
+  >
+    <input type="hidden" name="camera" value={camera.id} />
+    <label for="{uid}-film">Load it with</label>
+    <select id="{uid}-film" name="film" bind:value={() => film.id, (id: string) => (chosen = id)}>
+      {#each fitting as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
+      {#if others.length > 0}
+        <optgroup label="Made for other cameras">
+          {#each others as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
+        </optgroup>
+      {/if}
+    </select>
+    <label for="{uid}-frames">Frames</label>
+    {#key film.id}
+      <input
+        id="{uid}-frames"
+        name="frames"
+        inputmode="numeric"
+        value={told?.frames ?? typicalFrames(camera, film)}
+      />
+    {/key}
+    <button class="press">Load</button>
+    {#if told?.anyway}<button class="quiet" name="anyway" value="yes">Load anyway</button>{/if}
+  </form>
+  {#if told}<p role="alert">{told.message}</p>{/if}
+{:else}
+  <p>There is no film in the kit. <a href="/kit/film">Enter one</a>.</p>
+{/if}
+
+<style>
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 10px;
+  }
+  select,
+  input {
+    min-height: 44px;
+    padding: 0 10px;
+    border: 1.5px solid var(--soft);
+    border-radius: 4px;
+    background-color: var(--sheet);
+  }
+  select {
+    max-width: 15rem;
+    padding-right: 34px;
+  }
+  input {
+    width: 4.5rem;
+  }
+  [role='alert'] {
+    color: var(--accent);
+    font-weight: 600;
+    margin-top: 6px;
+  }
+</style>

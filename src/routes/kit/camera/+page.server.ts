@@ -1,0 +1,27 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { filledSheet } from '#schema/entry.ts';
+import { readSheet } from '#schema/sheet-read.ts';
+import { sheetFrom } from '#schema/sheet-write.ts';
+import { TYPICAL_SHEETS } from '#schema/sheet.ts';
+import { textsOf } from '#server/form.ts';
+import { store } from '#server/store.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+/** The sheet to start with: a kind's typical answers, or another camera's own (`like=`). */
+export const load: PageServerLoad = ({ url }) => {
+  const like = store().cameras.find(url.searchParams.get('like') ?? '');
+  const start = like
+    ? { ...sheetFrom(like.camera), name: `${like.camera.name}, another`.slice(0, 80) }
+    : { ...TYPICAL_SHEETS.symbols, has: 'symbols' };
+  return { start, like: like?.camera.name ?? null };
+};
+
+export const actions: Actions = {
+  default: async ({ request }) => {
+    const texts = textsOf(await request.formData());
+    const read = readSheet(filledSheet(texts), crypto.randomUUID());
+    if (!read.ok) return fail(422, { values: texts, faults: read.error });
+    store().cameras.add(read.value, new Date().toISOString());
+    redirect(303, '/kit');
+  }
+};

@@ -1,0 +1,30 @@
+<script lang="ts">
+  import CameraForm from '#ui/entry/CameraForm.svelte';
+  import { Draft } from '#ui/entry/draft.svelte.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const hand = useHand();
+  // what is typed afterwards is the draft's own
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft(form?.values ?? data.start, form?.faults ?? []);
+  $effect(() => draft.hear(form?.faults ?? []));
+</script>
+
+<svelte:head><title>Enter a camera · Just Enough</title></svelte:head>
+<h1>{data.like === null ? 'Enter a camera' : `Another like ${data.like}`}</h1>
+<p class="lead">The numbers are typical ones. Change what you know; the rest can wait.</p>
+<CameraForm {draft} films={hand.films} act="Keep this camera" />
+
+<style>
+  h1 {
+    font-size: 1.75rem;
+    font-weight: 520;
+    margin-top: 4px;
+  }
+  .lead {
+    color: var(--soft);
+    margin-bottom: 12px;
+  }
+</style>

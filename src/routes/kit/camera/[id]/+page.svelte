@@ -1,0 +1,30 @@
+<script lang="ts">
+  import CameraForm from '#ui/entry/CameraForm.svelte';
+  import { Draft } from '#ui/entry/draft.svelte.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const hand = useHand();
+  // what is typed afterwards is the draft's own
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft(form?.values ?? data.start, form?.faults ?? [], data.camera);
+  $effect(() => draft.hear(form?.faults ?? []));
+</script>
+
+<svelte:head><title>{data.camera.name} · Just Enough</title></svelte:head>
+<h1>{data.camera.name}</h1>
+<p class="lead">Frames that are logged already keep what was expected of them then.</p>
+<CameraForm {draft} films={hand.films} act="Keep the changes" />
+
+<style>
+  h1 {
+    font-size: 1.75rem;
+    font-weight: 520;
+    margin-top: 4px;
+  }
+  .lead {
+    color: var(--soft);
+    margin-bottom: 12px;
+  }
+</style>
