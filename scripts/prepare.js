@@ -56,12 +56,13 @@ export function installIfMissing() {
 function isInstalled() {
   const installed = join(ROOT, 'node_modules', '.package-lock.json');
   if (!existsSync(installed)) return false;
-  /** @type {(file: string) => Record<string, { version?: string; optional?: boolean }>} */
+  /** @type {(file: string) => Record<string, { version?: string; optional?: boolean; extraneous?: boolean }>} */
   const packagesOf = (file) => JSON.parse(readFileSync(file, 'utf8')).packages;
   const have = packagesOf(installed);
   return Object.entries(packagesOf(join(ROOT, 'package-lock.json'))).every(
-    ([path, { version, optional }]) =>
-      path === '' || have[path]?.version === version || (optional === true && !have[path])
+    // the lock file also names what is never installed here: for other machines, or for nobody (extraneous)
+    ([path, { version, optional, extraneous }]) =>
+      path === '' || have[path]?.version === version || ((optional ?? extraneous) === true && !have[path])
   );
 }
 

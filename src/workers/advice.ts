@@ -1,7 +1,9 @@
-// What takes many sums, off the main thread: remedies and fitting film speeds for one situation.
+// What takes many sums, off the main thread: remedies and fitting film speeds for one situation, and a row of the pairs table.
 import type { Choice } from '#core/camera/setting.ts';
 import { fittingSpeeds, type FittingSpeeds } from '#core/match/film-speeds.ts';
 import type { AtHand } from '#core/match/at-hand.ts';
+import { reachOf } from '#core/match/reach.ts';
+import type { LvInterval } from '#core/match/reach-shape.ts';
 import { remediesFor, type Remedy } from '#core/match/remedies.ts';
 import type { Situation } from '#core/match/situation.ts';
 
@@ -22,13 +24,44 @@ export interface AdviceAnswer {
   readonly speeds: FittingSpeeds | null;
 }
 
-self.onmessage = (event: MessageEvent<AdviceQuestion>): void => {
-  const { number, situation, present, atHand } = event.data;
-  const answer: AdviceAnswer = {
+/** A row of the pairs table: what would help this pair, and in which light it works. */
+export interface RowQuestion {
+  readonly type: 'row';
+  readonly key: string;
+  readonly situation: Situation;
+  readonly present: Choice;
+  readonly atHand: AtHand;
+}
+
+/** @see RowQuestion */
+export interface RowAnswer {
+  readonly type: 'row';
+  readonly key: string;
+  /** The remedy that brings most; null = nothing is worth it. */
+  readonly remedy: Remedy | null;
+  readonly likely: readonly LvInterval[];
+  readonly possible: readonly LvInterval[];
+}
+
+self.onmessage = (event: MessageEvent<AdviceQuestion | RowQuestion>): void => {
+  self.postMessage(event.data.type === 'advice' ? advise(event.data) : answerRow(event.data));
+};
+
+function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceAnswer {
+  return {
     type: 'advice',
     number,
     remedies: remediesFor(situation, present, atHand),
     speeds: fittingSpeeds(situation, present)
   };
-  self.postMessage(answer);
-};
+}
+
+function answerRow({ key, situation, present, atHand }: RowQuestion): RowAnswer {
+  const remedies = remediesFor(situation, present, atHand);
+  const [first] = remedies;
+  const remedy = first
+    ? remedies.reduce((best, r) => (r.verdict.pUsable > best.verdict.pUsable + 0.005 ? r : best), first)
+    : null;
+  const { likely, possible } = reachOf(situation, present);
+  return { type: 'row', key, remedy, likely, possible };
+}

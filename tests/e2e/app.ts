@@ -97,4 +97,4 @@ export const test = base.extend<{ app: App; emptyApp: App }>({
   }
 });
 
-export { expect } from '@playwright/test';
+export { expect, type Page } from '@playwright/test';

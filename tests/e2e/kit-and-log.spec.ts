@@ -115,7 +115,15 @@ test('kit, log and start are free of serious accessibility faults and do not scr
   app,
   page
 }) => {
-  for (const path of ['/kit', '/kit/film', '/log', '/start', '/nowhere']) {
+  for (const path of [
+    '/kit',
+    '/kit/film',
+    '/kit/thing',
+    '/kit/camera/demo-pebble',
+    '/log',
+    '/start',
+    '/nowhere'
+  ]) {
     await page.goto(app.url + path);
     const { violations } = await new AxeBuilder({ page }).analyze();
     expect(

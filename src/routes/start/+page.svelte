@@ -90,6 +90,7 @@
     max-width: 980px;
   }
   fieldset {
+    min-width: 0;
     margin-bottom: 20px;
   }
   legend {

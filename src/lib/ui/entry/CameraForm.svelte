@@ -72,6 +72,11 @@
     gap: 24px;
     align-items: start;
   }
+  /* fields as wide as the screen, not as their longest line */
+  .ask,
+  fieldset {
+    min-width: 0;
+  }
   fieldset {
     margin-bottom: 18px;
   }

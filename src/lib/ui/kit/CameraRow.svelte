@@ -62,7 +62,7 @@
           <p class="hand">In hand</p>
           <a class="quiet" href="/shoot{lightQuery}">Go to Shoot</a>
         {:else}
-          <Act act="take" id={pair.loadId} words="Take in hand" look="press" />
+          <Act act="take" id={pair.loadId} words="Take in hand" />
         {/if}
         {#if pair.side !== null}
           <Act act="turnOver" id={pair.loadId} words="Turn to side {pair.side === 1 ? 'two' : 'one'}" />

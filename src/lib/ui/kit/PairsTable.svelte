@@ -1,21 +1,34 @@
 <script module lang="ts">
+  import type { LightChoice } from '#core/light/choice.ts';
+  import type { AtHand } from '#core/match/at-hand.ts';
   import type { PairVerdict } from '#core/match/pairs.ts';
 
   /** Every pair that fits, with its chance in the light in hand. */
   export interface PairsTableProps {
     pairs: readonly PairVerdict[];
+    light: LightChoice;
+    /** What remedies may use. */
+    atHand: AtHand;
   }
+
+  /** Answers wait until the marker rests. */
+  const REST_MS = 150;
 </script>
 
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { withUsualFocus } from '#core/focus/focused.ts';
   import { LIKELY } from '#core/match/verdict.ts';
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';
   import { fatesOf } from '../verdict/frames-of-twenty.ts';
+  import { sayRemedy } from '../text/say-remedy.ts';
   import { pairsShown, type PairOrder } from './pairs-shown.ts';
+  import ReachBar from './ReachBar.svelte';
+  import { RowAdvice } from './row-advice.svelte.ts';
 
-  let { pairs }: PairsTableProps = $props();
+  let { pairs, light, atHand }: PairsTableProps = $props();
   const uid = $props.id();
   let order = $state<PairOrder>('chance');
   let words = $state('');
@@ -26,6 +39,40 @@
     { order: 'camera', title: 'Camera' },
     { order: 'film', title: 'Film' }
   ];
+  const keyOf = (p: PairVerdict): string => `${p.camera.id} ${p.film.id}`;
+  const advice = new RowAdvice((key) => {
+    const pair = pairs.find((p) => keyOf(p) === key);
+    if (!pair) return null;
+    const { camera, film } = pair;
+    const { lv, sdStops, contrast } = light;
+    return {
+      light: `${lv} ${sdStops} ${contrast}`,
+      question: {
+        ...{ type: 'row', key, atHand, present: withUsualFocus(camera, {}) },
+        situation: { camera, film, light: { lv, sdStops }, contrast }
+      }
+    };
+  });
+  onMount(() => advice.start());
+  $effect(() => {
+    if (!Number.isFinite(light.lv)) return;
+    const timer = setTimeout(() => advice.next(), REST_MS);
+    return () => clearTimeout(timer);
+  });
+
+  /** Tells the worker's client whether a row is in view. */
+  function watch(row: HTMLElement, key: string): { destroy: () => void } {
+    const observer = new IntersectionObserver((entries) => {
+      for (const entry of entries) advice.see(key, entry.isIntersecting);
+    });
+    observer.observe(row);
+    return {
+      destroy: () => {
+        observer.disconnect();
+        advice.see(key, false);
+      }
+    };
+  }
   const fill = { dark: greyOf(0.02), good: greyOf(0.55), light: greyOf(1) } as const;
 </script>
 
@@ -53,12 +100,16 @@
         </th>
       {/each}
       <th scope="col">Set</th>
+      <th scope="col">In which light</th>
       <th scope="col">What stands in the way</th>
+      <th scope="col">What would help most</th>
     </tr>
   </thead>
   <tbody>
-    {#each shown as { camera, film, verdict } (`${camera.id} ${film.id}`)}
-      <tr>
+    {#each shown as pair (keyOf(pair))}
+      {@const { camera, film, verdict } = pair}
+      {@const answer = advice.answer(keyOf(pair))}
+      <tr use:watch={keyOf(pair)}>
         <td class="chance">
           <b>{chanceInHundred(verdict.pUsable)}</b>
           <span class="frames" aria-hidden="true">
@@ -68,11 +119,19 @@
         <td>{camera.name}</td>
         <td>{film.name}</td>
         <td><Figures text={sayInstruction(camera, verdict.setting).join(' ')} /></td>
+        <td class="reach">
+          {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />{/if}
+        </td>
         <td>
           {#if verdict.chance !== 'likely'}<Figures text={sayVerdict(verdict)} />, <Figures
               text={sayError(verdict.deltaStops)}
             />.{/if}
           {#each verdict.failures as failure (failure.condition)}<Figures text={sayFailure(failure)} />{/each}
+        </td>
+        <td data-testid="best-remedy">
+          {#if answer?.remedy}
+            <Figures text={sayRemedy(answer.remedy)} />, to {chanceInHundred(answer.remedy.verdict.pUsable)}
+          {/if}
         </td>
       </tr>
     {/each}
@@ -134,9 +193,12 @@
     min-width: 1.6em;
     font: 450 1.375rem/1 var(--font-display);
   }
+  .reach {
+    min-width: 120px;
+  }
   .frames {
     display: inline-grid;
-    grid-template-columns: repeat(20, 6px);
+    grid-template-columns: repeat(10, 6px);
     gap: 1px;
     vertical-align: 1px;
   }

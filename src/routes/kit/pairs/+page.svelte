@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { atHandFrom } from '#core/match/at-hand.ts';
   import { pairVerdicts } from '#core/match/pairs.ts';
   import { queryFromLight } from '#schema/light.ts';
   import { useHand } from '#ui/hand.svelte.ts';
@@ -20,7 +21,7 @@
 </div>
 <p class="light">In the light on the ruler: <Figures text={sayLight(hand.light)} /></p>
 {#if pairs.length > 0}
-  <PairsTable {pairs} />
+  <PairsTable {pairs} light={hand.light} atHand={atHandFrom(data.kitFilms, data.things)} />
 {:else}
   <p>
     There is no camera with a film that fits it yet. <a href="/start">Enter a camera and its film</a> first.

@@ -1,0 +1,71 @@
+<script module lang="ts">
+  import type { LvInterval } from '#core/match/reach-shape.ts';
+
+  /** In which light a pair works, along the whole scale: likely as a full bar, possible as its outline. */
+  export interface ReachBarProps {
+    likely: readonly LvInterval[];
+    possible: readonly LvInterval[];
+    /** The light now. */
+    lv: number;
+  }
+</script>
+
+<script lang="ts">
+  import { percent, shareOf, WHOLE } from '../rule/view.ts';
+  import { sayIntervals } from '../text/say-light.ts';
+
+  let { likely, possible, lv }: ReachBarProps = $props();
+  const words = $derived(
+    likely.length > 0
+      ? `Likely from LV ${sayIntervals(likely)}`
+      : possible.length > 0
+        ? `Possible from LV ${sayIntervals(possible)}`
+        : 'In no light'
+  );
+  const clamp = (share: number): number => Math.min(1, Math.max(0, share));
+  const barOf = ({ from, to }: LvInterval) => ({
+    left: percent(clamp(shareOf(WHOLE, from))),
+    width: percent(clamp(shareOf(WHOLE, to)) - clamp(shareOf(WHOLE, from)))
+  });
+</script>
+
+<div role="img" aria-label={words}>
+  {#each possible as interval (interval.from)}
+    <span class="possible" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
+  {/each}
+  {#each likely as interval (interval.from)}
+    <span class="likely" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
+  {/each}
+  <i style:left={percent(clamp(shareOf(WHOLE, lv)))}></i>
+</div>
+
+<style>
+  div {
+    position: relative;
+    height: 20px;
+    min-width: 110px;
+    border-bottom: 1.5px solid var(--soft);
+  }
+  span {
+    position: absolute;
+    bottom: 0;
+    box-sizing: border-box;
+  }
+  .possible {
+    height: 12px;
+    border: 1.5px solid var(--ink);
+    border-bottom: 0;
+  }
+  .likely {
+    height: 12px;
+    background: var(--ink);
+  }
+  i {
+    position: absolute;
+    top: 0;
+    bottom: -4px;
+    width: 3px;
+    margin-left: -1px;
+    background: var(--accent);
+  }
+</style>

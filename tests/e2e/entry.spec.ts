@@ -1,0 +1,150 @@
+// Entering and changing what is in the kit: cameras of every kind, films, things in the bag, loads that do not fit.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from './app.ts';
+
+const KINDS = [
+  'Nothing to set',
+  'A lever with symbols',
+  'Scales of numbers',
+  'A wheel in two colours',
+  'It times itself',
+  'Speed dial and scene lever',
+  'It sets all by itself',
+  'A spring motor'
+] as const;
+
+const camera = (page: Page, name: string) => page.getByRole('article').filter({ hasText: name });
+
+test('each kind answers at once with its typical numbers, before anything is typed', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/kit/camera?shadow=none`);
+  for (const kind of KINDS) {
+    await page.getByRole('radio', { name: new RegExp(kind) }).check();
+    await expect(page.getByTestId('preview'), kind).toContainText(/in 100/);
+    await expect(page.getByTestId('preview')).not.toContainText(/NaN|Infinity|undefined/);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+      kind
+    ).toBeLessThanOrEqual(0);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${kind} ${v.id}`)).toEqual([]);
+  }
+});
+
+test('an owner enters a folding camera with dial and scene lever, loads it, logs a frame', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/kit/camera?shadow=soft`);
+  await page.getByRole('radio', { name: /scene lever/ }).check();
+  await page.getByLabel('What you call it').fill('Skerry folding');
+  await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 | dull: 9 9 9 9');
+  await page.getByRole('button', { name: 'Keep this camera' }).click();
+  await expect(page.getByText(/“bright” has 2 openings for 4 marks/).first()).toBeVisible();
+  await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 26 60 | dull: 9 9 9 18');
+  await page.getByRole('button', { name: 'Keep this camera' }).click();
+  const row = camera(page, 'Skerry folding');
+  await row.getByLabel('Load it with').selectOption({ label: 'Minutepack 640' });
+  await row.getByRole('button', { name: 'Load', exact: true }).click();
+  await row.getByRole('link', { name: 'Go to Shoot' }).click();
+  await expect(page.getByTestId('instruction')).toContainText('lever to');
+  await page.getByTestId('log').click();
+  await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+});
+
+test('a dial of small numbers is doubted, and swapped with one press', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit/camera`);
+  await page.getByRole('radio', { name: /two colours/ }).check();
+  await page.getByLabel('Times of each colour').fill('white: 250 125 | red: 8 4 2');
+  await expect(page.getByText(/8, 4, 2 are taken as fractions/)).toBeVisible();
+  await page.getByRole('button', { name: /Write them as/ }).click();
+  await expect(page.getByLabel('Times of each colour')).toHaveValue('white: 250 125 | red: 8s 4s 2s');
+});
+
+test('a camera is changed, and another like it entered', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  await page.getByRole('link', { name: 'Change Pebble box' }).click();
+  await page.getByLabel('What you call it').fill('Pebble box, measured');
+  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await expect(camera(page, 'Pebble box, measured')).toContainText('5 of 8 left');
+  await page.getByRole('link', { name: 'Another like Pebble box, measured' }).click();
+  await expect(page.getByLabel('What you call it')).toHaveValue('Pebble box, measured, another');
+  await page.getByRole('button', { name: 'Keep this camera' }).click();
+  await expect(camera(page, 'Pebble box, measured, another')).toContainText('Load it with');
+});
+
+test('a pack without a battery is refused with the reason, and loaded anyway; another size never', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/kit`);
+  const pelican = camera(page, 'Pelican fold-up');
+  await pelican.getByRole('button', { name: 'Finish film' }).click();
+  await pelican.getByLabel('Load it with').selectOption({ label: 'Tidewater 125' });
+  await pelican.getByRole('button', { name: 'Load', exact: true }).click();
+  await expect(pelican.getByRole('alert')).toContainText('another size of film');
+  await expect(pelican.getByRole('button', { name: 'Load anyway' })).toHaveCount(0);
+  await pelican.getByLabel('Load it with').selectOption({ label: 'Barepack 640' });
+  await pelican.getByRole('button', { name: 'Load', exact: true }).click();
+  await expect(pelican.getByRole('alert')).toContainText('runs on the battery of its film pack');
+  await pelican.getByRole('button', { name: 'Load anyway' }).click();
+  await expect(pelican).toContainText('Barepack 640 in it');
+});
+
+test('double-run film is turned over, and back', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  const ticker = camera(page, 'Ticker 8');
+  await expect(ticker).toContainText('side one');
+  await ticker.getByRole('button', { name: 'Turn to side two' }).click();
+  await expect(ticker).toContainText('side two');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(ticker).toContainText('side one');
+});
+
+test('“ND 3” is asked about, then goes into the bag, is changed, taken out and put back', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/kit/thing`);
+  await page.getByLabel('What you call it').fill('Gull grey');
+  await page.getByLabel('How strong').fill('ND 3');
+  await expect(page.getByText(/could be 3 stops as stops, 10 stops as density/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert')).toContainText('could mean 3 stops (stops), or 10 stops');
+  await page.getByLabel('If it says no unit').selectOption({ label: 'it counts stops' });
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const bag = page.getByRole('region', { name: 'In the bag' });
+  await expect(bag.getByText('takes 3 stops')).toHaveCount(2);
+  await bag.getByRole('link', { name: 'Change Gull grey' }).click();
+  await page.getByLabel('How strong').fill('8×');
+  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await bag.getByRole('button', { name: 'Take out Gull grey' }).click();
+  await expect(bag.getByText('Gull grey')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(bag.getByText('Gull grey')).toBeVisible();
+});
+
+test('a film is changed and taken out of the kit', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit`);
+  const films = page.getByRole('region', { name: 'Films' });
+  await films.getByRole('link', { name: 'Change Heliodor 64' }).click();
+  await page.getByLabel('Long exposures').fill('1s 1s, 10s 8s');
+  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await expect(page.getByText(/rise/)).toBeVisible();
+  await page.getByLabel('Long exposures').fill('1s 1s, 10s 18s');
+  await page.getByLabel('Its name').fill('Heliodor 64 II');
+  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await expect(films.getByText('Heliodor 64 II')).toBeVisible();
+  await films.getByRole('button', { name: 'Take out Heliodor 64 II' }).click();
+  await expect(films.getByText('Heliodor 64 II')).toHaveCount(0);
+});
+
+test('the pairs table tells what would help most, and in which light a pair works', async ({ app, page }) => {
+  await page.goto(`${app.url}/kit/pairs?shadow=sharp`);
+  await page.getByLabel('Camera or film').fill('Pelican');
+  const row = page.locator('tbody tr').filter({ hasText: 'Minutepack 640' });
+  await expect(row.getByTestId('best-remedy')).toContainText(/on the film pack|over lens and eye|load /i);
+  await expect(row.getByRole('img', { name: /Likely from LV|Possible from LV/ })).toBeVisible();
+});
