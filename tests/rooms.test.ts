@@ -15,6 +15,7 @@ const CORE_ORDER = [
   'numeric',
   'units',
   'light',
+  'sky',
   'film',
   'camera',
   'focus',
@@ -26,7 +27,12 @@ const CORE_ORDER = [
 
 /** What each room may import: folders of ours, and packages by name. */
 const RULES: readonly { room: string; folders: readonly string[]; packages: readonly RegExp[] }[] = [
-  { room: 'src/core', folders: ['src/core'], packages: [] },
+  {
+    room: 'src/core',
+    folders: ['src/core'],
+    // pure packages: positions in the sky, wall-clock time with zones
+    packages: [/^astronomy-engine$/, /^temporal-polyfill$/]
+  },
   { room: 'src/workers', folders: ['src/core', 'src/workers'], packages: [] },
   {
     room: 'src/lib/schema',

@@ -3,7 +3,7 @@ import { expect, test } from './app.ts';
 
 const KINDS = [
   ['Thimble reusable', 'none', 'Nothing to set'],
-  ['Pebble box', 'soft', 'Nothing to set'],
+  ['Pebble box', 'soft', 'Tab to I'],
   ['Marigold 6', 'sharp', 'Lever to sun'],
   ['Heron folding', 'none', 'Dial to'],
   ['Pelican fold-up', 'none', 'Wheel to'],
@@ -39,7 +39,7 @@ test('each of the twelve kinds goes from Kit to an answer in its own marks to a 
 test('what would help is told with what it brings', async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-pelican`);
   await expect(page.getByTestId('verdict')).toContainText('Too light');
-  await expect(page.getByTestId('remedies')).toContainText('Grey filter of 2 stops over lens and eye');
+  await expect(page.getByTestId('remedies')).toContainText('Smoke 2 (2 stops) over lens and eye');
 });
 
 test('a lever that depends on the dial says what it means for where the dial stands', async ({

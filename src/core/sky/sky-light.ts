@@ -1,0 +1,100 @@
+// Light on a subject from sun, moon and sky, as LV with its uncertainty. A dome facing the camera collects
+// E = E_beam(1 + cos θ)/2 + E_sky + ρE_level; a flat receptor E_beam·max(0, cos θ) + E_sky/2 + ρE_level/2, with
+// cos θ = cos h·cos Δaz. Spreads and ground reflectances: common practice, no source.
+import type { Contrast } from '../light/contrast.ts';
+import { C_DOME, C_FLAT, LV_RANGE, lvFromLux, type LightValue } from '../light/lv.ts';
+import { clearMoonLux, clearSunLux, partLight, type BeamAndSky, type Sky } from './illuminance.ts';
+import type { Direction, SunAndMoon } from './position.ts';
+
+/** How the subject stands to the sun (or, at night, the moon). `shaded-side`: in the sun, its dark side metered for itself. */
+export const FACINGS = ['front', 'side', 'back', 'shaded-side', 'open-shade'] as const;
+/** @see FACINGS */
+export type Facing = (typeof FACINGS)[number];
+
+/** What lies around, and throws light back. */
+export const GROUNDS = ['ground', 'sand', 'snow'] as const;
+/** @see GROUNDS */
+export type Ground = (typeof GROUNDS)[number];
+
+/** Share of the light that the ground throws back. */
+export const REFLECTANCE: Readonly<Record<Ground, number>> = { ground: 0.2, sand: 0.4, snow: 0.8 };
+
+/** What is asked beside place and time. */
+export interface SkyScene {
+  readonly sky: Sky;
+  readonly facing: Facing;
+  readonly ground: Ground;
+}
+
+/** Spread of the sum against the sky that is there, one sd in stops. */
+const SKY_SD: Readonly<Record<Sky, number>> = { clear: 0.4, partly: 1, cloudy: 0.7 };
+/** Open shade depends on how much sky is open: as unsure as the schools are apart. */
+const SHADE_SD = 0.8;
+/** In the twilight minutes count. */
+const TWILIGHT_SD = 0.6;
+
+const CONTRAST_OF: Readonly<Record<Facing, Contrast>> = {
+  front: 'normal',
+  side: 'hard',
+  back: 'backlit',
+  'shaded-side': 'flat',
+  'open-shade': 'flat'
+};
+const TURNED: Readonly<Record<Facing, number>> = {
+  front: 0,
+  side: 90,
+  back: 180,
+  'shaded-side': 180,
+  'open-shade': 0
+};
+
+/** A light from the sky. */
+export interface SkyLight extends LightValue {
+  readonly contrast: Contrast;
+  /** On level ground, lux. */
+  readonly levelLux: number;
+  /** Which body throws the shadows; `none` under cloud and in twilight. */
+  readonly shadowsFrom: 'sun' | 'moon' | 'none';
+}
+
+const radians = (degrees: number): number => (degrees * Math.PI) / 180;
+const onLevel = ({ beamLux, skyLux }: BeamAndSky, { altitude }: Direction): number =>
+  beamLux * Math.max(0, Math.sin(radians(altitude))) + skyLux;
+
+/**
+ * Light on the subject.
+ * @returns LV held on the scale; contrast by how it is lit, flat where nothing throws a shadow
+ */
+export function skyLight({ sun, moon, moonPhaseAngle }: SunAndMoon, scene: SkyScene): SkyLight {
+  const day = partLight(clearSunLux(sun.altitude), sun.altitude, scene.sky);
+  const night = partLight(clearMoonLux(moon.altitude, moonPhaseAngle), moon.altitude, scene.sky);
+  const byMoon = night.beamLux > day.beamLux + day.skyLux;
+  const shadowsFrom = byMoon ? 'moon' : day.beamLux > 0 ? 'sun' : 'none';
+  const camera = (byMoon ? moon : sun).azimuth + TURNED[scene.facing];
+  const levelLux = onLevel(day, sun) + onLevel(night, moon);
+  const skyLux = day.skyLux + night.skyLux;
+  const reflectance = REFLECTANCE[scene.ground];
+  const towards = (body: Direction): number =>
+    Math.cos(radians(body.altitude)) * Math.cos(radians(body.azimuth - camera));
+  const beams = [
+    [day.beamLux, towards(sun)],
+    [night.beamLux, towards(moon)]
+  ] as const;
+  const lv = ((): number => {
+    if (scene.facing === 'open-shade') return lvFromLux(skyLux / 2 + reflectance * skyLux, C_DOME);
+    if (scene.facing === 'shaded-side' && shadowsFrom !== 'none') {
+      const beam = beams.reduce((sum, [lux, cosine]) => sum + lux * Math.max(0, cosine), 0);
+      return lvFromLux(beam + skyLux / 2 + (reflectance * levelLux) / 2, C_FLAT);
+    }
+    const beam = beams.reduce((sum, [lux, cosine]) => sum + (lux * (1 + cosine)) / 2, 0);
+    return lvFromLux(beam + skyLux + reflectance * levelLux, C_DOME);
+  })();
+  const spread = scene.facing === 'open-shade' ? Math.max(SHADE_SD, SKY_SD[scene.sky]) : SKY_SD[scene.sky];
+  return {
+    lv: Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)),
+    sdStops: sun.altitude < 0 ? Math.max(TWILIGHT_SD, spread) : spread,
+    contrast: shadowsFrom === 'none' ? 'flat' : CONTRAST_OF[scene.facing],
+    levelLux,
+    shadowsFrom
+  };
+}
