@@ -2,7 +2,7 @@
 import { allSettings } from '../src/core/camera/setting.ts';
 import type { Camera } from '../src/core/camera/camera.ts';
 import { filmWindow } from '../src/core/film/window.ts';
-import { STARTING_LIGHT } from '../src/core/light/choice.ts';
+import { STARTING_LIGHT } from '../src/core/ways/choice.ts';
 import { pairVerdicts } from '../src/core/match/pairs.ts';
 import { reachOf } from '../src/core/match/reach.ts';
 import { remediesFor } from '../src/core/match/remedies.ts';
@@ -51,7 +51,8 @@ const films = thirty(DEMO_FILMS);
 const atHand = {
   films: DEMO_FILMS,
   filters: [1, 2, 3, 6].map((stops) => ({ name: '', stops })),
-  flashes: []
+  flashes: [],
+  course: []
 };
 
 /** Median milliseconds of one call, over at least 30 calls and half a second, after warming up. */

@@ -74,6 +74,12 @@ export function buildIfStale() {
   console.log('Building …');
   if (run('npx', ['vite', 'build', '--logLevel', 'error']) !== 0)
     fail('Building failed; the lines above say why.');
+  // by a process of its own: its packages may have been installed a moment ago
+  if (
+    run('node', ['-e', "import('./scripts/places.js').then((m) => m.makePlaces('build/places.sqlite'))"]) !==
+    0
+  )
+    fail('Making the gazetteer failed; the lines above say why.');
   writeFileSync(stamp, sources);
 }
 
@@ -86,7 +92,9 @@ function fingerprint() {
   );
   const all = [
     ...files,
-    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((f) => join(ROOT, f))
+    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'scripts/places.js'].map((f) =>
+      join(ROOT, f)
+    )
   ];
   return all
     .sort()

@@ -17,6 +17,7 @@ const CORE_ORDER = [
   'light',
   'sky',
   'film',
+  'ways',
   'camera',
   'focus',
   'flash',
@@ -42,7 +43,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/lib/server',
     folders: ['src/core', 'src/lib/schema', 'src/lib/server'],
-    packages: [/^node:/, /^better-sqlite3$/, /^yup$/]
+    packages: [/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/]
   },
   {
     room: 'src/lib/ui',

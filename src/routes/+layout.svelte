@@ -3,7 +3,7 @@
   import { Toast } from '@skeletonlabs/skeleton-svelte';
   import { afterNavigate, replaceState } from '$app/navigation';
   import { page } from '$app/state';
-  import { lightFromQuery, queryFromLight } from '#schema/light.ts';
+  import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light-query.ts';
   import { Hand, provideHand } from '#ui/hand.svelte.ts';
   import { notices } from '#ui/notices.svelte.ts';
   import PairChip from '#ui/PairChip.svelte';
@@ -11,8 +11,6 @@
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
-  const LIGHT_KEYS = ['lv', 'shadow', 'reading'] as const;
-
   // the first light and pair make the hand; later ones are given to it below
   // svelte-ignore state_referenced_locally
   const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
@@ -29,7 +27,11 @@
     { name: 'Log', path: '/log' }
   ] as const;
 
-  $effect.pre(() => hand.take(data.pair, data.films, data.things));
+  $effect.pre(() => {
+    hand.take(data.pair, data.films, data.things);
+    hand.settings = data.settings;
+    hand.recent = data.recent;
+  });
 
   // tells styles and tests that the page answers from now on
   $effect(() => {

@@ -2,9 +2,10 @@ import { describe, expect, test } from 'vitest';
 import { exactFNumber, exactSeconds } from '../units/series.ts';
 import { C_DOME, C_FLAT, evFromSetting, K_REFLECTED, lvFromEv, lvFromLuminance, lvFromLux } from './lv.ts';
 import { parseLightReading } from './reading-text.ts';
-import { lightFromShadow, SHADOW_STEPS } from './shadow-edge.ts';
+import { lightByEye, NO_MODIFIERS } from './by-eye.ts';
+import { SHADOW_STEPS } from './shadow-edge.ts';
 
-const plain = { bright: false, backlit: false };
+const plain = NO_MODIFIERS;
 
 describe('LV', () => {
   // Exif 2.32 (CIPA DC-008-2019) Annex C: Ev = Av + Tv; f/8 (Av 6) at 1/125 (Tv 7) is Ev 13; f/1 at 1 s is 0.
@@ -56,15 +57,19 @@ describe('the shadow-edge school', () => {
     ['leaf', 10.64],
     ['deep', 9.61]
   ] as const)('%s is LV %d', (clue, lv) =>
-    expect(Math.abs(lightFromShadow(clue, plain).lv - lv)).toBeLessThan(0.05)
+    expect(Math.abs(lightByEye({ school: 'shadow', clue }, plain).lv - lv)).toBeLessThan(0.05)
   );
   test('full sun: f/16 at 1/ISO is right for every film speed', () => {
     for (const iso of [25, 50, 100, 400]) {
-      expect(lvFromEv(evFromSetting(16, 1 / iso), iso)).toBeCloseTo(lightFromShadow('sharp', plain).lv, 12);
+      expect(lvFromEv(evFromSetting(16, 1 / iso), iso)).toBeCloseTo(
+        lightByEye({ school: 'shadow', clue: 'sharp' }, plain).lv,
+        12
+      );
     }
   });
   test('snow adds a stop, light from behind takes one, both cancel', () => {
-    const at = (bright: boolean, backlit: boolean) => lightFromShadow('sharp', { bright, backlit });
+    const at = (bright: boolean, backlit: boolean) =>
+      lightByEye({ school: 'shadow', clue: 'sharp' }, { ...plain, bright, backlit });
     expect(at(true, false).lv - at(false, false).lv).toBeCloseTo(1, 12);
     expect(at(false, true).lv - at(false, false).lv).toBeCloseTo(-1, 12);
     expect(at(true, true).lv).toBeCloseTo(at(false, false).lv, 12);

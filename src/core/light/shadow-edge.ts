@@ -1,18 +1,9 @@
 // Light by eye, from the edge of a shadow: clue f-number N at 1/ISO means LV = log2(100·N²).
 // Common practice, no source (the sunny sixteen rule and its cousins).
 import type { Contrast } from './contrast.ts';
-import type { LightValue } from './lv.ts';
 
 /** What the shadow of a person or a stick looks like. */
 export type ShadowClue = 'sharp' | 'soft' | 'barely' | 'none' | 'leaf' | 'deep';
-
-/** What changes the light beside the shadow. */
-export interface LightModifiers {
-  /** Snow or pale sand all around: one stop more. */
-  readonly bright: boolean;
-  /** The subject is lit from behind: one stop less on the side we see. */
-  readonly backlit: boolean;
-}
 
 /** One step of the school. */
 export interface ShadowStep {
@@ -34,30 +25,9 @@ export const SHADOW_STEPS: readonly ShadowStep[] = [
   { clue: 'deep', markedFNumber: 2.8, sdStops: 1, contrast: 'flat' }
 ];
 
-/** The stops that snow or sand adds, and that light from behind takes. */
-export const MODIFIER_STOPS = { bright: 1, backlit: -1 } as const;
-
 /** The step of a clue. */
 export function shadowStep(clue: ShadowClue): ShadowStep {
   const step = SHADOW_STEPS.find((s) => s.clue === clue);
   if (!step) throw new RangeError(`clue must be one of the shadow steps, got ${clue}`);
   return step;
-}
-
-/**
- * Light from a shadow edge with its modifiers. LV = log2(100·N²) with the f-number taken at its word, so f/16 is 14.64.
- * @returns LV with sd, and the contrast that goes with it
- */
-export function lightFromShadow(
-  clue: ShadowClue,
-  modifiers: LightModifiers
-): LightValue & { readonly contrast: Contrast } {
-  const step = shadowStep(clue);
-  const added =
-    (modifiers.bright ? MODIFIER_STOPS.bright : 0) + (modifiers.backlit ? MODIFIER_STOPS.backlit : 0);
-  return {
-    lv: Math.log2(100 * step.markedFNumber ** 2) + added,
-    sdStops: step.sdStops,
-    contrast: modifiers.backlit ? 'backlit' : step.contrast
-  };
 }

@@ -1,6 +1,7 @@
 // What is written down: which film is in which camera, and each frame with its light, its setting and what was expected.
 import type { Choice } from '../camera/setting.ts';
-import type { LightChoice } from '../light/choice.ts';
+import type { Conditions } from '../match/situation.ts';
+import type { LightChoice } from '../ways/choice.ts';
 
 /** A film in a camera. */
 export interface Load {
@@ -37,6 +38,9 @@ export interface Frame {
   /** UTC, ISO 8601. */
   readonly loggedAt: string;
   readonly light: LightChoice;
+  /** The light as guessed before it was read; null = it was not. */
+  readonly guess: LightChoice | null;
+  readonly conditions: Conditions;
   readonly choice: Choice;
   /** The error that was expected, stops, + = over. */
   readonly deltaStops: number;
@@ -53,6 +57,9 @@ export interface NewFrame {
   /** The number that the sender expects the frame to get. */
   readonly number: number;
   readonly light: LightChoice;
+  /** The light as guessed before it was read; null = it was not. */
+  readonly guess: LightChoice | null;
+  readonly conditions: Conditions;
   readonly choice: Choice;
   readonly note: string;
 }

@@ -5,7 +5,7 @@ import { evAtSeconds, respond } from '../camera/respond.ts';
 import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { equivalentSeconds } from '../film/reciprocity.ts';
-import { lightFromShadow } from '../light/shadow-edge.ts';
+import { choiceFromShadow } from '../ways/choice.ts';
 import { chanceWithin } from './chance.ts';
 import { PLAIN, type Circumstances } from './circumstances.ts';
 import { errorOfFrame, sumTerms, wantedEv } from './delta.ts';
@@ -142,7 +142,7 @@ describe('what owners of cameras that set themselves know', () => {
     const cine = cameraWith([fixed('time', '16 fps', 1 / 30)], {
       program: { kind: 'automatic-aperture', widestFNumber: 1.9, smallestFNumber: 16, eye: eye(40) }
     });
-    const sun = lightFromShadow('sharp', { bright: false, backlit: false });
+    const sun = choiceFromShadow('sharp');
     const { delta, exposure } = error(cine, filmWith({ iso: 40 }), {}, sun.lv);
     expect(exposure.limit).toBe('bright');
     // f/16 at 1/30 is what ISO 30 wants in sun: log2(40/30) = 0.42 over

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { lightFromShadow } from '../light/shadow-edge.ts';
+import { choiceFromShadow } from '../ways/choice.ts';
 import { CONTRASTS } from '../light/contrast.ts';
 import { handHeldLimit } from './conditions.ts';
 import { errorOfFrame, magnification, sumTerms } from './delta.ts';
@@ -17,7 +17,7 @@ import type { Situation } from './situation.ts';
 import { judge, LIKELY, POSSIBLE } from './verdict.ts';
 
 const SEED = 20261124;
-const SUN = lightFromShadow('sharp', { bright: false, backlit: false });
+const SUN = choiceFromShadow('sharp');
 const situation = (more: Partial<Situation> = {}): Situation => ({
   camera: BOX,
   film: filmWith(),

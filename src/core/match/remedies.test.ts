@@ -9,7 +9,7 @@ import type { Situation } from './situation.ts';
 
 const slow = filmWith({ id: 'slow', iso: 25, kind: 'reversal', belowStops: 3, aboveStops: 2.5 });
 const GREY = [1, 2, 3].map((stops) => ({ name: '', stops }));
-const AT_HAND: AtHand = { films: [slow], filters: GREY, flashes: [] };
+const AT_HAND: AtHand = { films: [slow], filters: GREY, flashes: [], course: [] };
 const sunny = (more: Partial<Situation> = {}): Situation => ({
   camera: BOX,
   film: SLIDE,
@@ -30,9 +30,9 @@ describe('remedies', () => {
     found.forEach((r) => expect(r.gain).toBeGreaterThanOrEqual(WORTH_GAIN));
   });
   test('nothing is offered where nothing is needed', () =>
-    expect(kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filters: GREY, flashes: [] })).toEqual(
-      []
-    ));
+    expect(
+      kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filters: GREY, flashes: [], course: [] })
+    ).toEqual([]));
   test('slides are not pushed; a negative in the dark is', () => {
     const dark = { lv: 10.8, sdStops: 0.3 };
     expect(kinds(sunny({ light: dark }))).not.toContain('development');
@@ -46,7 +46,7 @@ describe('remedies', () => {
   });
   test('a pair of remedies is offered only where it beats each of its parts by a tenth', () => {
     const s = sunny({ film: INSTANT, light: { lv: 16, sdStops: 0.2 } });
-    const found = remediesFor(s, {}, { films: [slow], filters: GREY, flashes: [] });
+    const found = remediesFor(s, {}, { films: [slow], filters: GREY, flashes: [], course: [] });
     for (const pair of found.filter((r) => r.steps.length === 2)) {
       for (const step of pair.steps) {
         const alone = bestSetting(applied(s, step), {});
@@ -63,7 +63,7 @@ describe('remedies', () => {
       }
     });
     const s = sunny({ camera, film: { ...INSTANT, iso: 640 }, light: { lv: 11, sdStops: 0.5 } });
-    const [first] = remediesFor(s, {}, { films: [], filters: GREY, flashes: [] });
+    const [first] = remediesFor(s, {}, { films: [], filters: GREY, flashes: [], course: [] });
     expect(first?.steps[0]).toMatchObject({ kind: 'filter', filter: { stops: 2 } });
     expect(['lens', 'pack']).toContain(first?.steps[0]?.kind === 'filter' ? first.steps[0].filter.place : '');
   });
@@ -83,6 +83,22 @@ describe('pairs', () => {
     expect(pairs.at(-1)?.film).toBe(SLIDE);
     const chances = pairs.map((p) => p.verdict.pUsable);
     chances.slice(1).forEach((c, i) => expect(c).toBeLessThanOrEqual((chances[i] ?? 0) + 0.01));
+  });
+});
+
+describe('waiting', () => {
+  const course = [14.6, 13.6, 12.6, 11.6].map((lv, i) => ({ ms: i * 3_600_000, lv, sdStops: 0.4 }));
+  test('a slide two stops over waits until the light has fallen enough, and no longer', () => {
+    const found = remediesFor(sunny(), {}, { films: [], filters: [], flashes: [], course });
+    const wait = found.find((r) => r.steps[0]?.kind === 'wait');
+    expect(wait?.steps[0]).toMatchObject({ until: { ms: 2 * 3_600_000 } });
+    expect(wait?.verdict.chance).toBe('likely');
+  });
+  test('what comes out now need not wait, and a light that never comes is not waited for', () => {
+    const atHand = { films: [], filters: [], flashes: [], course };
+    expect(kinds(sunny({ film: filmWith({ iso: 25 }) }), atHand)).not.toContain('wait');
+    const bright = { ...atHand, course: course.map((p) => ({ ...p, lv: 15 })) };
+    expect(kinds(sunny(), bright)).not.toContain('wait');
   });
 });
 

@@ -3,6 +3,7 @@
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { isNegative } from '../film/film.ts';
+import type { CoursePoint } from '../sky/events.ts';
 import type { FlashUse } from '../flash/flash.ts';
 import type { AtHand } from './at-hand.ts';
 import type { Circumstances } from './circumstances.ts';
@@ -22,7 +23,9 @@ export type RemedyStep =
   /** Several exposures on one frame. */
   | { readonly kind: 'exposures'; readonly count: number }
   | { readonly kind: 'development'; readonly stops: number }
-  | { readonly kind: 'film'; readonly film: Film };
+  | { readonly kind: 'film'; readonly film: Film }
+  /** Wait until the light is another. */
+  | { readonly kind: 'wait'; readonly until: CoursePoint };
 
 /** A remedy of one or two steps with the verdict it leads to. */
 export interface Remedy {
@@ -42,7 +45,8 @@ const EFFORT = {
   exposures: 3,
   flash: 4,
   development: 5,
-  film: 6
+  film: 6,
+  wait: 7
 } as const;
 /** Exposures on one frame that are offered. */
 const EXPOSURES = [2, 4] as const;
@@ -63,9 +67,28 @@ export function remediesFor(situation: Situation, present: Choice, atHand: AtHan
       (r) => r.gain >= Math.max(a.gain, b.gain, 0) + WORTH_GAIN
     )
   );
-  return [...best, ...bestOfEachKind(pairs).slice(0, 2)].sort(
+  const wait = waitFor(situation, present, advice, atHand.course);
+  return [...best, ...bestOfEachKind(pairs).slice(0, 2), ...wait].sort(
     (a, b) => effortOf(a) - effortOf(b) || b.gain - a.gain
   );
+}
+
+/** The first moment of the course at which waiting is worth it: likely then, or else as likely as it gets. */
+function waitFor(
+  situation: Situation,
+  present: Choice,
+  advice: Verdict,
+  course: readonly CoursePoint[]
+): readonly Remedy[] {
+  if (advice.chance === 'likely' && advice.failures.length === 0) return [];
+  let best: Remedy | null = null;
+  for (const until of course) {
+    const [remedy] = tried(situation, present, advice, [{ kind: 'wait', until }]);
+    if (!remedy || !(remedy.gain >= WORTH_GAIN || cures(advice, remedy.verdict))) continue;
+    if (remedy.verdict.chance === 'likely' && remedy.verdict.failures.length === 0) return [remedy];
+    if (best === null || remedy.gain > best.gain + 1e-9) best = remedy;
+  }
+  return best ? [best] : [];
 }
 
 /** A condition that failed holds now, and the chance has not suffered. */
@@ -139,6 +162,8 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
     }
     case 'film':
       return { ...situation, film: step.film };
+    case 'wait':
+      return { ...situation, light: { lv: step.until.lv, sdStops: step.until.sdStops } };
     case 'filter': {
       const { filters } = circumstancesOf(situation);
       return withCircumstances(situation, { filters: [...filters, step.filter] });

@@ -32,12 +32,8 @@ export const PURPOSES = [
 /** @see PURPOSES */
 export type Purpose = (typeof PURPOSES)[number];
 
-/** What is asked about. */
-export interface Situation {
-  readonly camera: Camera;
-  readonly film: Film;
-  readonly light: LightValue;
-  readonly contrast: Contrast;
+/** What is true of a frame beside camera, film and light. Whatever is left out is as it usually is. */
+export interface Conditions {
   /** Plain ones, if left out. */
   readonly circumstances?: Circumstances;
   /** Whether the light where the eye looks is even; even if left out. */
@@ -48,6 +44,14 @@ export interface Situation {
   readonly motion?: Motion;
   /** A good frame, if left out. */
   readonly purpose?: Purpose;
+}
+
+/** What is asked about. */
+export interface Situation extends Conditions {
+  readonly camera: Camera;
+  readonly film: Film;
+  readonly light: LightValue;
+  readonly contrast: Contrast;
 }
 
 /** Spreads beside the light's own, one sd in stops. */

@@ -1,11 +1,12 @@
 import { describe, expect, test } from 'vitest';
-import { dayBounds, isZone, momentOf, wallClock } from './wall-clock.ts';
+import { dayBounds, momentOf, wallClock } from './wall-clock.ts';
+import { clockText, isZone, timeText } from './zone.ts';
 
 describe('wall-clock time', () => {
   test.each([
     ['2026-07-01', '12:00', 'UTC', Date.UTC(2026, 6, 1, 12)],
-    ['2026-07-01', '12.30', '+12:00', Date.UTC(2026, 6, 1, 0, 30)],
-    ['2026-07-01', '00:15', '-12:00', Date.UTC(2026, 6, 1, 12, 15)],
+    ['2026-07-01', '12.30', 'Etc/GMT-12', Date.UTC(2026, 6, 1, 0, 30)],
+    ['2026-07-01', '00:15', 'Etc/GMT+12', Date.UTC(2026, 6, 1, 12, 15)],
     ['1900-01-01', '8:00', 'UTC', Date.UTC(1900, 0, 1, 8)],
     ['2100-12-31', '23:59', 'UTC', Date.UTC(2100, 11, 31, 23, 59)],
     ['2026-01-15', '12:00', 'Pacific/Auckland', Date.UTC(2026, 0, 14, 23)]
@@ -45,7 +46,11 @@ describe('wall-clock time', () => {
   ])('%s %s %s: %s', (date, time, zone, problem) =>
     expect(momentOf(date, time, zone)).toMatchObject({ ok: false, error: { problem } })
   );
-  test('zones by name and by offset', () => {
-    expect([isZone('Europe/Berlin'), isZone('+05:30'), isZone('Mars')]).toEqual([true, true, false]);
+  test('zones are known by name', () => {
+    expect([isZone('Europe/Berlin'), isZone('Etc/GMT+2'), isZone('Mars'), isZone('')]).toEqual([
+      ...[true, true, false, false]
+    ]);
+    expect(clockText(Date.UTC(2026, 8, 12, 0, 5), 'Etc/GMT+2')).toBe('2026-09-11 22:05');
+    expect(timeText(Date.UTC(2026, 8, 12, 0, 5), 'UTC')).toBe('00:05');
   });
 });

@@ -1,6 +1,7 @@
 // Wall-clock time at a place and the moment it means. Clock changes skip an hour and double another: both are told.
 import { Temporal } from 'temporal-polyfill';
 import { err, ok, type Result } from '../numeric/result.ts';
+import { isZone } from './zone.ts';
 
 /** Why a wall-clock time names no single moment. */
 export type ClockProblem =
@@ -14,7 +15,7 @@ export type ClockProblem =
 
 /**
  * The moment of a wall-clock time.
- * @param date YYYY-MM-DD @param time HH:MM @param zone a time-zone name, or an offset such as +05:30
+ * @param date YYYY-MM-DD @param time HH:MM @param zone a time-zone name, such as Etc/GMT+2
  */
 export function momentOf(date: string, time: string, zone: string): Result<number, ClockProblem> {
   let day: Temporal.PlainDate;
@@ -25,25 +26,15 @@ export function momentOf(date: string, time: string, zone: string): Result<numbe
   }
   const match = /^([01]?\d|2[0-3])[:.]([0-5]\d)$/.exec(time.trim());
   if (!match) return err({ problem: 'bad-time', text: time });
+  if (!isZone(zone)) return err({ problem: 'bad-zone', text: zone });
   const wall = day.toPlainDateTime({ hour: Number(match[1]), minute: Number(match[2]) });
   const at = (disambiguation: 'earlier' | 'later'): number =>
     wall.toZonedDateTime(zone, { disambiguation }).epochMilliseconds;
-  if (!isZone(zone)) return err({ problem: 'bad-zone', text: zone });
   const [earlierMs, laterMs] = [at('earlier'), at('later')];
   if (earlierMs === laterMs) return ok(earlierMs);
   const shown = wallClock(earlierMs, zone);
   const doubled = shown.time === wall.toPlainTime().toString({ smallestUnit: 'minute' });
   return err({ problem: doubled ? 'doubled' : 'skipped', earlierMs, laterMs });
-}
-
-/** Whether a zone is known here. */
-export function isZone(zone: string): boolean {
-  try {
-    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(zone);
-    return true;
-  } catch {
-    return false;
-  }
 }
 
 /** What a clock at the place shows. */

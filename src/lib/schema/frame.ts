@@ -1,6 +1,8 @@
 // Bodies of requests that log, change and restore frames.
-import { number, object, string } from 'yup';
+import { number, object, string, type InferType } from 'yup';
+import type { NewFrame } from '#core/log/frame.ts';
 import { choiceSchema } from './choice.ts';
+import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { lightSchema } from './light.ts';
 
 /** A frame to be logged. The id is made by the sender: the same id twice is the same frame. */
@@ -12,9 +14,17 @@ export const newFrameSchema = object({
   /** The number the sender saw on the button. */
   number: number().integer().min(1).max(9999).required(),
   light: lightSchema.required(),
+  /** The light as guessed before it was read. */
+  guess: lightSchema.nullable().optional().default(undefined),
+  conditions: conditionsSchema.optional().default(undefined),
   choice: choiceSchema,
   note: string().max(2000).defined()
 });
+
+/** A frame of a checked body. */
+export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {
+  return { ...body, guess: body.guess ?? null, conditions: conditionsFrom(body.conditions ?? {}) };
+}
 
 /** What can be changed on a frame afterwards. */
 export const frameEditSchema = object({
@@ -23,5 +33,7 @@ export const frameEditSchema = object({
     .min(1, 'A frame number is 1 or more.')
     .max(9999)
     .required(),
-  note: string().max(2000, 'A note holds at most 2000 characters.').defined()
+  note: string().max(2000, 'A note holds at most 2000 characters.').defined(),
+  /** A better light: what was expected of the frame is worked out again from it. */
+  light: lightSchema.optional().default(undefined)
 });

@@ -1,12 +1,29 @@
 import { describe, expect, test } from 'vitest';
-import { choiceFromShadow, STARTING_LIGHT } from '#core/light/choice.ts';
+import { NO_MODIFIERS } from '#core/light/by-eye.ts';
+import { AT_SUBJECT, type Metering } from '#core/light/metering.ts';
+import { parseLightReading } from '#core/light/reading-text.ts';
+import { SCENES, type NamedScene } from '#core/light/scenes.ts';
+import {
+  choiceByEye,
+  choiceFromReading,
+  choiceFromScene,
+  choiceFromShadow,
+  choiceFromSun,
+  STARTING_LIGHT,
+  type LightChoice
+} from '#core/ways/choice.ts';
 import { readEntry } from './entry.ts';
 import { SHEET_KINDS, TYPICAL_SHEETS } from './sheet.ts';
 import { newFrameSchema } from './frame.ts';
-import { lightFromQuery, queryFromLight } from './light.ts';
+import { lightFromQuery, queryFromLight } from './light-query.ts';
 import { parseWith } from './parse.ts';
 import { explainCameraFault, explainFilmFault, explainQuantity } from './words.ts';
 
+const readingOf = (text: string, metering: Metering): LightChoice => {
+  const read = parseLightReading(text, { showsTenths: metering.meter?.showsTenths ?? false });
+  if (!read.ok) throw new Error(text);
+  return choiceFromReading(text, read.value, metering);
+};
 const query = (text: string) => lightFromQuery(new URLSearchParams(text));
 
 describe('light in the address', () => {
@@ -14,8 +31,20 @@ describe('light in the address', () => {
     choiceFromShadow('soft', { bright: true, backlit: false }),
     choiceFromShadow('deep', { bright: false, backlit: true }),
     { lv: 12.346, sdStops: 0, contrast: 'hard', way: { kind: 'hand' } },
-    { lv: 11, sdStops: 0.25, contrast: 'normal', way: { kind: 'reading', text: 'f/8 1/125 at 400' } }
-  ] as const)('what is written can be read again: %j', (light) => {
+    choiceFromShadow('sharp', { shaded: true, lowSun: 'hour' }),
+    choiceByEye({ school: 'sky', clue: 'shade' }, { ...NO_MODIFIERS, bright: true }),
+    choiceFromScene(SCENES[3] as NamedScene),
+    readingOf('f/8 1/125 at 400', AT_SUBJECT),
+    readingOf('f/8.7 1/125', {
+      ...{ of: 'snow', elsewhere: true },
+      meter: { name: 'old one', offsetStops: -0.4, sdStops: 0.5, showsTenths: true }
+    }),
+    choiceFromSun({
+      ...{ kind: 'sun', ms: Date.UTC(2026, 5, 1, 18), sky: 'partly', facing: 'back', ground: 'sand' },
+      place: { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' }
+    }),
+    { ...STARTING_LIGHT, lv: 12.5, way: { kind: 'frame', frameId: 'f-7', label: 'frame 7' } }
+  ] as const)('what is written can be read again: %j', (light: LightChoice) => {
     const read = lightFromQuery(queryFromLight(light));
     expect(read.problems).toEqual([]);
     expect(read.light.lv).toBeCloseTo(light.lv, 9);
@@ -62,10 +91,7 @@ describe('a frame to log', () => {
     ['light.lv', { ...good, light: { ...good.light, lv: 99 } }],
     ['light.sdStops', { ...good, light: { ...good.light, sdStops: -1 } }],
     ['choice.aperture', { ...good, choice: { aperture: -1 } }],
-    [
-      'light.way.clue',
-      { ...good, light: { ...good.light, way: { kind: 'shadow', clue: 'x', bright: true, backlit: true } } }
-    ]
+    ['light.way.clue', { ...good, light: { ...good.light, way: { ...STARTING_LIGHT.way, clue: 'x' } } }]
   ])('a bad %s is named', (field, body) => {
     const read = parseWith(newFrameSchema, body);
     expect(read.ok ? [] : read.error.map((f) => f.field)).toContain(field);

@@ -7,6 +7,8 @@ export interface Config {
   readonly databasePath: string;
   /** Whether an empty database is filled with the demonstration kit. */
   readonly demo: boolean;
+  /** The gazetteer, made with the build. */
+  readonly placesPath: string;
 }
 
 const KNOWN = ['JUST_ENOUGH_DATA', 'JUST_ENOUGH_DEMO'] as const;
@@ -23,5 +25,9 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   if (demo !== '0' && demo !== '1') throw new Error(`JUST_ENOUGH_DEMO must be 0 or 1, got “${demo}”.`);
   const folder = env['JUST_ENOUGH_DATA'] ?? '';
   const file = demo === '1' ? 'demo.sqlite' : 'just-enough.sqlite';
-  return { databasePath: join(folder === '' ? 'data' : folder, file), demo: demo === '1' };
+  return {
+    databasePath: join(folder === '' ? 'data' : folder, file),
+    demo: demo === '1',
+    placesPath: join('build', 'places.sqlite')
+  };
 }

@@ -2,7 +2,8 @@
 import type { Database } from 'better-sqlite3';
 import type { Frame } from '#core/log/frame.ts';
 import { choiceFromJson } from '#schema/choice.ts';
-import { contrastFromText, wayFromJson } from '#schema/light.ts';
+import { conditionsFromJson } from '#schema/conditions.ts';
+import { contrastFromText, lightFromJson, wayFromJson } from '#schema/light.ts';
 
 interface FrameRow {
   readonly id: string;
@@ -13,6 +14,8 @@ interface FrameRow {
   readonly light_sd_stops: number;
   readonly light_way: string;
   readonly contrast: string;
+  readonly guess: string | null;
+  readonly conditions: string;
   readonly choice: string;
   readonly delta_stops: number;
   readonly sd_stops: number;
@@ -39,6 +42,8 @@ function fromRow(row: FrameRow): StoredFrame {
       way: wayFromJson(row.light_way),
       contrast: contrastFromText(row.contrast)
     },
+    guess: row.guess === null ? null : lightFromJson(row.guess),
+    conditions: conditionsFromJson(row.conditions),
     choice: choiceFromJson(row.choice),
     deltaStops: row.delta_stops,
     sdStops: row.sd_stops,
@@ -60,11 +65,19 @@ export function frameRepository(db: Database) {
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
-       choice, delta_stops, sd_stops, p_usable, note)
+       guess, conditions, choice, delta_stops, sd_stops, p_usable, note)
      values (:id, :loadId, :number, :loggedAt, :cameraRevision, :lv, :lightSd, :way, :contrast,
-       :choiceJson, :deltaStops, :sdStops, :pUsable, :note)`
+       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note)`
   );
   const update = db.prepare<[number, string, string]>('update frame set number = ?, note = ? where id = ?');
+  const relight = db.prepare<[Record<string, unknown>]>(
+    `update frame set light_lv = :lv, light_sd_stops = :lightSd, light_way = :way, contrast = :contrast,
+       delta_stops = :deltaStops, sd_stops = :sdStops, p_usable = :pUsable
+     where id = :id`
+  );
+  const recent = db.prepare<[number], FrameRow>(
+    'select * from frame where deleted_at is null order by logged_at desc, rowid desc limit ?'
+  );
   const remove = db.prepare<[string, string]>(
     'update frame set deleted_at = ? where id = ? and deleted_at is null'
   );
@@ -88,12 +101,21 @@ export function frameRepository(db: Database) {
         ...{ id, loadId, number, loggedAt, cameraRevision, lv, lightSd, contrast },
         ...{ deltaStops, sdStops, pUsable, note },
         way: JSON.stringify(way),
+        guessJson: frame.guess === null ? null : JSON.stringify(frame.guess),
+        conditionsJson: JSON.stringify(frame.conditions),
         choiceJson: JSON.stringify(frame.choice)
       });
     },
     change: (id: string, number: number, note: string): void => {
       update.run(number, note, id);
     },
+    /** Gives a frame another light, with what is expected of it then. */
+    relight: ({ id, light, deltaStops, sdStops, pUsable }: Frame): void => {
+      const { lv, sdStops: lightSd, way, contrast } = light;
+      relight.run({ id, lv, lightSd, way: JSON.stringify(way), contrast, deltaStops, sdStops, pUsable });
+    },
+    /** The latest frames of all films, newest first. */
+    recent: (count: number): readonly Frame[] => recent.all(count).map(fromRow),
     remove: (id: string, at: string): boolean => remove.run(at, id).changes > 0,
     restore: (id: string, number: number): void => {
       restore.run(number, id);

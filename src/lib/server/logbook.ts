@@ -4,6 +4,7 @@ import type { Database } from 'better-sqlite3';
 import { settingOf } from '#core/camera/setting.ts';
 import { nextFrameNumber, type Frame, type Load, type NewFrame } from '#core/log/frame.ts';
 import { judge } from '#core/match/verdict.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
 import { cameraRepository } from './cameras.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
@@ -23,6 +24,14 @@ export type LogRefusal =
 export type LogOutcome =
   | { readonly ok: true; readonly frame: Frame; readonly repeated: boolean }
   | { readonly ok: false; readonly refusal: LogRefusal };
+
+/** What is changed on a frame. */
+export interface FrameEdit {
+  readonly number: number;
+  readonly note: string;
+  /** Left out: the light stays. */
+  readonly light?: LightChoice | undefined;
+}
 
 /** The log of a database. @param now gives the time, UTC ISO 8601 */
 export function logbook(db: Database, now: () => string) {
@@ -55,7 +64,7 @@ export function logbook(db: Database, now: () => string) {
     if (!setting) return refuse({ reason: 'no-such-position' });
     const { light } = frame;
     const { deltaStops, sdStops, pUsable } = judge(
-      { camera: camera.camera, film, light, contrast: light.contrast },
+      { camera: camera.camera, film, light, contrast: light.contrast, ...frame.conditions },
       setting
     );
     const full: Frame = { ...frame, choice: setting.choice, loggedAt: now(), deltaStops, sdStops, pUsable };
@@ -63,14 +72,31 @@ export function logbook(db: Database, now: () => string) {
     return { ok: true, frame: full, repeated: false };
   });
 
-  const change = db.transaction((id: string, number: number, note: string): LogOutcome => {
+  /** The frame in another light, with what is expected of it then; the camera as it is now. */
+  const relit = (frame: Frame, load: Load, light: LightChoice): Frame | null => {
+    const camera = cameras.find(load.cameraId)?.camera;
+    const film = films.find(load.filmId);
+    const setting = camera && settingOf(camera, frame.choice);
+    if (!film || !setting) return null;
+    const { deltaStops, sdStops, pUsable } = judge(
+      { camera, film, light, contrast: light.contrast, ...frame.conditions },
+      setting
+    );
+    return { ...frame, light, deltaStops, sdStops, pUsable };
+  };
+
+  const change = db.transaction((id: string, edit: FrameEdit): LogOutcome => {
+    const { number, note, light } = edit;
     const frame = frames.find(id);
     const load = frame && loads.find(frame.loadId);
     if (!load || frame.deletedAt !== null) return refuse({ reason: 'no-frame' });
     const fault = numberFault(load, number, id);
     if (fault) return refuse(fault);
+    const changed = light ? relit(frame, load, light) : frame;
+    if (!changed) return refuse({ reason: 'no-such-position' });
     frames.change(id, number, note);
-    return { ok: true, frame: { ...frame, number, note }, repeated: false };
+    if (light) frames.relight(changed);
+    return { ok: true, frame: { ...changed, number, note }, repeated: false };
   });
 
   const remove = db.transaction((id: string): LogOutcome => {
@@ -96,7 +122,7 @@ export function logbook(db: Database, now: () => string) {
   // immediate: the write lock is taken before looking, so two tabs cannot both see the last frame free
   return {
     log: (frame: NewFrame): LogOutcome => log.immediate(frame),
-    change: (id: string, number: number, note: string): LogOutcome => change.immediate(id, number, note),
+    change: (id: string, edit: FrameEdit): LogOutcome => change.immediate(id, edit),
     remove: (id: string): LogOutcome => remove.immediate(id),
     restore: (id: string): LogOutcome => restore.immediate(id)
   };

@@ -5,8 +5,19 @@ import { cameraSchema } from '#schema/camera.ts';
 import { filmSchema } from '#schema/film.ts';
 import { frameEditSchema, newFrameSchema } from '#schema/frame.ts';
 import { jsonSchemaOf, type Json } from '#schema/json-schema.ts';
+import {
+  cameraEyeAnswerSchema,
+  cameraEyeQuestionSchema,
+  eyeQuestionSchema,
+  lightAnswerSchema,
+  readingQuestionSchema,
+  sceneQuestionSchema,
+  sunAnswerSchema,
+  sunQuestionSchema
+} from '#schema/light-question.ts';
 import { loadEditSchema, newLoadSchema } from '#schema/load.ts';
 import { questionSchema } from '#schema/question.ts';
+import { settingsEditSchema, settingsSchema } from '#schema/settings.ts';
 import { thingSchema } from '#schema/thing.ts';
 
 /** A method of the API on a path. */
@@ -19,6 +30,8 @@ export interface Operation {
   readonly body?: keyof typeof SCHEMAS;
   readonly answer: keyof typeof SCHEMAS | `${keyof typeof SCHEMAS}[]` | 'any';
   readonly status: 200 | 201;
+  /** Names in the address after the question mark. */
+  readonly query?: readonly string[];
 }
 
 const loadSchema = object({
@@ -51,6 +64,16 @@ const SCHEMAS = {
   MatchAnswer: matchAnswerSchema,
   ReachAnswer: reachAnswerSchema,
   RemediesAnswer: remediesAnswerSchema,
+  EyeQuestion: eyeQuestionSchema,
+  SceneQuestion: sceneQuestionSchema,
+  ReadingQuestion: readingQuestionSchema,
+  SunQuestion: sunQuestionSchema,
+  CameraEyeQuestion: cameraEyeQuestionSchema,
+  LightAnswer: lightAnswerSchema,
+  SunAnswer: sunAnswerSchema,
+  CameraEyeAnswer: cameraEyeAnswerSchema,
+  Settings: settingsSchema,
+  SettingsEdit: settingsEditSchema,
   Problem: problemSchema
 } as const;
 
@@ -88,6 +111,15 @@ const ask = (
   summary
 });
 
+type Schemas = keyof typeof SCHEMAS;
+const light = (path: string, body: Schemas, answer: Schemas, summary: string): Operation => ({
+  ...{ method: 'post', path: `/light/${path}`, id: `light-${path}`, body, answer, status: 200 },
+  summary
+});
+const look = (path: string, id: string, summary: string, query: readonly string[] = []): Operation => ({
+  ...{ method: 'get', path, id, summary, answer: 'any', status: 200, query }
+});
+
 /** Every operation there is. A test compares the list with the routes. */
 export const OPERATIONS: readonly Operation[] = [
   ...kit('camera', 'Camera'),
@@ -117,7 +149,7 @@ export const OPERATIONS: readonly Operation[] = [
   },
   {
     ...{ method: 'patch', path: '/frames/{id}', id: 'change-frame', body: 'FrameEdit', answer: 'any' },
-    ...{ summary: 'Changes a frame’s number and note', status: 200 }
+    ...{ summary: 'Changes a frame’s number, note and light', status: 200 }
   },
   {
     ...{ method: 'delete', path: '/frames/{id}', id: 'remove-frame', answer: 'any', status: 200 },
@@ -130,6 +162,22 @@ export const OPERATIONS: readonly Operation[] = [
   ask('match', 'MatchAnswer', 'What to set, with chance and reasons; nothing is stored'),
   ask('reach', 'ReachAnswer', 'In which light a pair comes out; nothing is stored'),
   ask('remedies', 'RemediesAnswer', 'What would help; nothing is stored'),
+  light('eye', 'EyeQuestion', 'LightAnswer', 'Light by a clue of either school'),
+  light('scene', 'SceneQuestion', 'LightAnswer', 'Light of a named scene'),
+  light('reading', 'ReadingQuestion', 'LightAnswer', 'Light of a reading as people type it'),
+  light('sun', 'SunQuestion', 'SunAnswer', 'Light of sun, moon and sky, its course and events'),
+  light('camera-eye', 'CameraEyeQuestion', 'CameraEyeAnswer', 'What a camera’s eye sees of a scene'),
+  look('/light/scenes', 'list-scenes', 'The named scenes'),
+  look('/light/places', 'find-places', 'Places by name, offline', ['q']),
+  look('/light/zone', 'find-zone', 'The time zone of coordinates', ['latitude', 'longitude']),
+  {
+    ...{ method: 'get', path: '/settings', id: 'get-settings', answer: 'Settings', status: 200 },
+    summary: 'What is remembered of the person'
+  },
+  {
+    ...{ method: 'patch', path: '/settings', id: 'change-settings', body: 'SettingsEdit' },
+    ...{ answer: 'Settings', summary: 'Changes what is named', status: 200 }
+  },
   {
     ...{ method: 'get', path: '/openapi.json', id: 'describe', answer: 'any', status: 200 },
     summary: 'This description'
@@ -143,12 +191,16 @@ function answerSchema(answer: Operation['answer']): Json {
   return answer.endsWith('[]') ? { type: 'array', items: ref(answer.slice(0, -2)) } : ref(answer);
 }
 
-function describeOperation({ id, summary, body, answer, status, path }: Operation): Json {
+function describeOperation({ id, summary, body, answer, status, path, query }: Operation): Json {
+  const parameters: readonly Json[] = [
+    ...(path.includes('{id}')
+      ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }]
+      : []),
+    ...(query ?? []).map((name) => ({ name, in: 'query', required: true, schema: { type: 'string' } }))
+  ];
   return {
     ...{ operationId: id, summary, tags: [path.split('/')[1] ?? ''] },
-    ...(path.includes('{id}')
-      ? { parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }] }
-      : {}),
+    ...(parameters.length > 0 ? { parameters } : {}),
     ...(body
       ? { requestBody: { required: true, content: { 'application/json': { schema: ref(body) } } } }
       : {}),

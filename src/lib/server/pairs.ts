@@ -1,5 +1,5 @@
 // Puts together what a page needs of a pair: camera, film, what is left, and where the controls stand.
-import { framesLeft, nextFrameNumber, type Load } from '#core/log/frame.ts';
+import { framesLeft, nextFrameNumber, type Frame, type Load } from '#core/log/frame.ts';
 import type { Pair } from '#core/log/pair.ts';
 import type { Store } from './store.ts';
 
@@ -26,4 +26,16 @@ export function pairOf(store: Store, load: Load): Pair | null {
 export function pairInHand(store: Store, loadId: string | null): Pair | null {
   const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inHand();
   return load && pairOf(store, load);
+}
+
+/** Frames told as light by memory. */
+const RECENT = 14;
+
+/** The latest frames of all films with the names of their films. */
+export function recentFrames(store: Store): readonly { readonly frame: Frame; readonly filmName: string }[] {
+  return store.frames.recent(RECENT).flatMap((frame) => {
+    const load = store.loads.find(frame.loadId);
+    const film = load && store.films.find(load.filmId);
+    return film ? [{ frame, filmName: film.name }] : [];
+  });
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { STARTING_LIGHT } from '#core/light/choice.ts';
+import { STARTING_LIGHT } from '#core/ways/choice.ts';
 import type { NewFrame } from '#core/log/frame.ts';
 import { cameraRepository } from './cameras.ts';
 import { readConfig } from './config.ts';
@@ -39,7 +39,7 @@ const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
   number,
   light: STARTING_LIGHT,
   choice: { aperture: 0, focus: 1 },
-  note: '',
+  ...{ note: '', guess: null, conditions: {} },
   ...more
 });
 

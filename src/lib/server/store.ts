@@ -7,20 +7,28 @@ import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
+import { gazetteer } from './places.ts';
+import { settingsRepository } from './settings.ts';
 import { thingRepository } from './things.ts';
 
 function openStore() {
   const config = readConfig(process.env);
   const db = openDatabase(config.databasePath);
   if (config.demo) seedDemo(db);
+  // opened when first asked: most days begin with the place of the last one
+  let places: ReturnType<typeof gazetteer> | null = null;
   return {
     cameras: cameraRepository(db),
     films: filmRepository(db),
     loads: loadRepository(db),
     frames: frameRepository(db),
     things: thingRepository(db),
+    settings: settingsRepository(db),
+    /** Places by name. @throws {Error} when the gazetteer was not made */
+    places: () => (places ??= gazetteer(config.placesPath)),
     logbook: logbook(db, () => new Date().toISOString()),
     close: (): void => {
+      places?.close();
       db.close();
     }
   };

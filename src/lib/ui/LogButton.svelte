@@ -31,11 +31,13 @@
     const id = frameId;
     const { loadId } = judged.pair;
     const { choice } = judged.shown.setting;
-    const sent = await logFrame({ id, loadId, number, light: hand.light, choice, note: '' });
+    const { light, guess, conditions } = hand;
+    const sent = await logFrame({ id, loadId, number, light, guess, conditions, choice, note: '' });
     await invalidateAll();
     busy = false;
     if (sent.ok) {
       hand.picked = null;
+      hand.guess = null;
       sayDone(`Frame ${number} is logged.`, () => void undo(id, number));
     } else sayTrouble(sent.error);
   }

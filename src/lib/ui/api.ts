@@ -1,23 +1,21 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
-import { object, string } from 'yup';
+import { array, number, object, string } from 'yup';
 import type { NewFrame } from '#core/log/frame.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
+import type { Settings } from '#schema/settings.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
 
 const problemSchema = object({ detail: string().required() });
 
-async function send(
-  method: 'POST' | 'PATCH' | 'DELETE',
+async function ask<T>(
   path: string,
-  body: unknown
-): Promise<Result<null, string>> {
+  init: RequestInit,
+  read: (body: unknown) => T
+): Promise<Result<T, string>> {
   try {
-    const response = await fetch(path, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body)
-    });
-    if (response.ok) return ok(null);
+    const response = await fetch(path, init);
+    if (response.ok) return ok(read(await response.json().catch(() => null)));
     const problem = parseWith(problemSchema, await response.json().catch(() => null));
     return err(problem.ok ? problem.value.detail : `The server answered with ${response.status}. Try again.`);
   } catch {
@@ -25,14 +23,57 @@ async function send(
   }
 }
 
+function send(
+  method: 'POST' | 'PATCH' | 'DELETE',
+  path: string,
+  body: unknown
+): Promise<Result<null, string>> {
+  const headers = { 'content-type': 'application/json' };
+  return ask(path, { method, headers, body: JSON.stringify(body) }, () => null);
+}
+
+const foundPlaces = array(
+  object({
+    name: string().required(),
+    country: string().required(),
+    latitude: number().required(),
+    longitude: number().required(),
+    zone: string().required()
+  }).required()
+).required();
+
+/** Places by name, the largest first. */
+export function findPlaces(words: string) {
+  return ask(`/api/v1/light/places?q=${encodeURIComponent(words)}`, {}, (body) =>
+    foundPlaces.validateSync(body)
+  );
+}
+
+/** The time zone of coordinates. */
+export function zoneOf(latitude: number, longitude: number): Promise<Result<string, string>> {
+  return ask(
+    `/api/v1/light/zone?latitude=${latitude}&longitude=${longitude}`,
+    {},
+    (body) => object({ zone: string().required() }).validateSync(body).zone
+  );
+}
+
+/** Remembers something of the person. */
+export function changeSettings(edit: Partial<Settings>): Promise<Result<null, string>> {
+  return send('PATCH', '/api/v1/settings', edit);
+}
+
 /** Logs a frame; sending the same id again changes nothing. */
 export function logFrame(frame: NewFrame): Promise<Result<null, string>> {
   return send('POST', '/api/v1/frames', frame);
 }
 
-/** Changes a frame's number and note. */
-export function changeFrame(id: string, number: number, note: string): Promise<Result<null, string>> {
-  return send('PATCH', `/api/v1/frames/${encodeURIComponent(id)}`, { number, note });
+/** Changes a frame's number and note, and its light when a new one is given. */
+export function changeFrame(
+  id: string,
+  edit: { readonly number: number; readonly note: string; readonly light?: LightChoice }
+): Promise<Result<null, string>> {
+  return send('PATCH', `/api/v1/frames/${encodeURIComponent(id)}`, edit);
 }
 
 /** Moves a frame to the trash. */

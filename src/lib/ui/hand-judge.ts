@@ -7,18 +7,19 @@ import { filmFaults } from '#core/film/faults.ts';
 import { printTone, type PrintTone } from '#core/film/print.ts';
 import { filmWindow } from '#core/film/window.ts';
 import { withUsualFocus } from '#core/focus/focused.ts';
-import type { LightChoice } from '#core/light/choice.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { bestSetting } from '#core/match/rank.ts';
 import { reachOf } from '#core/match/reach.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
-import type { Situation } from '#core/match/situation.ts';
+import type { Conditions, Situation } from '#core/match/situation.ts';
 import { judge, type Verdict } from '#core/match/verdict.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
 
 /** A pair with the light on it. */
 export interface Judged {
   readonly pair: Pair;
+  readonly light: LightChoice;
   readonly situation: Situation;
   readonly advice: Verdict;
   /** The setting shown: the person's own if they picked one, else the advice. */
@@ -46,12 +47,13 @@ export function withFocus(camera: Camera, choice: Choice, focus: number | null):
 export function reachOfPair(
   pair: Pair,
   light: Pick<LightChoice, 'sdStops' | 'contrast'>,
+  conditions: Conditions,
   focus: number | null
 ): Reach {
   const { camera, film } = pair;
   const { sdStops, contrast } = light;
   return reachOf(
-    { camera, film, light: { lv: 0, sdStops }, contrast },
+    { camera, film, light: { lv: 0, sdStops }, contrast, ...conditions },
     withFocus(camera, pair.present, focus)
   );
 }
@@ -61,17 +63,20 @@ export interface Picked {
   /** The setting picked over the advice; null = the advice. */
   readonly choice: Choice | null;
   readonly focus: number | null;
+  /** What is true beside camera, film and light. */
+  readonly conditions: Conditions;
 }
 
 /** Judges a pair that has no trouble; null when its camera has no setting. */
 export function judgePair(pair: Pair, light: LightChoice, reach: Reach, picked: Picked): Judged | null {
   const { camera, film } = pair;
-  const situation: Situation = { camera, film, light, contrast: light.contrast };
+  const situation: Situation = { camera, film, light, contrast: light.contrast, ...picked.conditions };
   const advice = bestSetting(situation, withFocus(camera, pair.present, picked.focus));
   if (!advice) return null;
   const own = picked.choice && settingOf(camera, withFocus(camera, picked.choice, picked.focus));
   return {
     pair,
+    light,
     situation,
     advice,
     shown: own ? judge(situation, own) : advice,

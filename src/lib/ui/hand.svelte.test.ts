@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { choiceFromShadow, STARTING_LIGHT } from '#core/light/choice.ts';
+import { knownScene } from '#core/light/scenes.ts';
+import { choiceFromScene, choiceFromShadow, STARTING_LIGHT } from '#core/ways/choice.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { cameraWith, filmWith, fixed, marked, SCALES } from '#core/match/pairs.test.fixtures.ts';
 import { Hand } from './hand.svelte.ts';
@@ -40,17 +41,24 @@ describe('the hand', () => {
   });
   test('the marker stops at the ends of the scale and keeps how sure the light is', () => {
     const hand = handWith();
-    hand.seeShadow('none', { bright: false, backlit: false });
+    hand.light = choiceFromShadow('none');
     hand.moveLight(40);
     expect(hand.light).toMatchObject({ lv: 18, sdStops: 0.8, contrast: 'flat', way: { kind: 'hand' } });
     hand.moveLight(-40);
     expect(hand.light.lv).toBe(-8);
   });
-  test('a reading makes the light surer', () => {
+  test('what the eye sees beside the subject counts in the answer, and lamps in the speed of the film', () => {
     const hand = handWith();
-    hand.light = choiceFromShadow('deep', { bright: false, backlit: false });
-    hand.read('EV 12', 12);
-    expect(hand.light).toMatchObject({ lv: 12, sdStops: 0.25 });
+    hand.ask({ eyeOffsetStops: 1.5 });
+    expect(hand.conditions.circumstances?.eyeOffsetStops).toBe(1.5);
+    hand.light = choiceFromScene(knownScene('stage'));
+    expect(hand.judged?.situation.circumstances?.lightKind).toBe('lamps');
+  });
+  test('a guess stays sealed until it is taken', () => {
+    const hand = handWith();
+    hand.seal();
+    hand.light = choiceFromShadow('deep');
+    expect(hand.guess?.lv).toBe(STARTING_LIGHT.lv);
   });
   test('moving the light leaves the reach alone; doubting it narrows it', () => {
     const hand = handWith();

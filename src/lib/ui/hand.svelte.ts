@@ -3,11 +3,14 @@ import { getContext, setContext } from 'svelte';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
-import { choiceFromShadow, READING_SD, STARTING_LIGHT, type LightChoice } from '#core/light/choice.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
-import type { LightModifiers, ShadowClue } from '#core/light/shadow-edge.ts';
 import type { Pair } from '#core/log/pair.ts';
+import { PLAIN, type Circumstances } from '#core/match/circumstances.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
+import type { Conditions } from '#core/match/situation.ts';
+import { lightKindOf, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
+import { FIRST_SETTINGS, type Settings } from '#schema/settings.ts';
+import type { RecentFrame } from './light/recent.ts';
 import { judgePair, reachOfPair, troubleOf, type Judged } from './hand-judge.ts';
 
 const KEY = Symbol('hand');
@@ -17,9 +20,18 @@ export class Hand {
   // replaced whole: a light is one value, never changed in part
   light = $state.raw<LightChoice>(STARTING_LIGHT);
 
+  /** The light as guessed and sealed before it is read; null = no guess. */
+  guess = $state.raw<LightChoice | null>(null);
+  /** What the person said of the frame beside light: purpose, distance, support, filters … */
+  asked = $state.raw<Conditions>({});
+
   pair = $state.raw<Pair | null>(null);
   /** Every film of the kit: what else could be loaded. */
   films = $state.raw<readonly Film[]>([]);
+  /** What the program remembers of the person. */
+  settings = $state.raw<Settings>(FIRST_SETTINGS);
+  /** The latest frames of all films. */
+  recent = $state.raw<readonly RecentFrame[]>([]);
   /** The rest of the bag: filters, flashes, supports. */
   things = $state.raw<readonly Thing[]>([]);
   /** The setting the person picked over the advice; null = the advice. */
@@ -27,6 +39,12 @@ export class Hand {
   /** Where the focus stands, by position number; it does not change the advice. */
   focus = $state<number | null>(null);
 
+  #lightKind = $derived(lightKindOf(this.light.way));
+  /** What is true beside camera, film and light. */
+  readonly conditions: Conditions = $derived({
+    ...this.asked,
+    circumstances: { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind }
+  });
   // the reach does not depend on where the light is, only on how sure it is: dragging the marker leaves it alone
   #sd = $derived(this.light.sdStops);
   #contrast = $derived(this.light.contrast);
@@ -42,15 +60,17 @@ export class Hand {
     this.films = films;
   }
 
-  /** Light from a shadow edge. */
-  seeShadow(clue: ShadowClue, modifiers: LightModifiers): void {
-    this.light = choiceFromShadow(clue, modifiers);
+  /** Changes some of what is true beside camera, film and light. */
+  ask(circumstances: Partial<Circumstances>): void {
+    this.asked = {
+      ...this.asked,
+      circumstances: { ...PLAIN, ...this.asked.circumstances, ...circumstances }
+    };
   }
 
-  /** Light from a reading. @param text as typed @param lv as understood */
-  read(text: string, lv: number): void {
-    const { contrast } = this.light;
-    this.light = { lv, sdStops: READING_SD, contrast, way: { kind: 'reading', text } };
+  /** Seals the light as it stands as a guess: what is read next is compared with it. */
+  seal(): void {
+    this.guess = this.light;
   }
 
   /** Moves the marker to a light value; how sure it is stays. Held at the ends of the scale. */
@@ -82,14 +102,17 @@ export class Hand {
   #findReach(): Reach | null {
     const { pair } = this;
     if (!pair || troubleOf(pair) !== '') return null;
-    return reachOfPair(pair, { sdStops: this.#sd, contrast: this.#contrast }, this.focus);
+    return reachOfPair(pair, { sdStops: this.#sd, contrast: this.#contrast }, this.conditions, this.focus);
   }
 
   #judge(): Judged | null {
     const { pair, light } = this;
     const reach = this.#reach;
     if (!pair || !reach) return null;
-    return judgePair(pair, light, reach, { choice: this.picked, focus: this.focus });
+    return judgePair(pair, light, reach, {
+      ...{ choice: this.picked, focus: this.focus },
+      conditions: this.conditions
+    });
   }
 }
 

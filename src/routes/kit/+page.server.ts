@@ -1,9 +1,9 @@
 import { fail } from '@sveltejs/kit';
 import { textOf } from '#server/form.ts';
-import { loadFilm, type LoadRefusal } from '#server/kit.ts';
+import { loadFilm } from '#server/kit.ts';
 import { pairOf } from '#server/pairs.ts';
+import { explainLoadRefusal } from '#server/problem.ts';
 import { store } from '#server/store.ts';
-import { explainMisfit } from '#schema/misfit-words.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => {
@@ -22,19 +22,6 @@ export const load: PageServerLoad = () => {
 };
 
 const now = (): string => new Date().toISOString();
-
-function explainLoad(refusal: LoadRefusal): string {
-  switch (refusal.reason) {
-    case 'no-camera':
-      return 'That camera is not in the kit any more.';
-    case 'no-film':
-      return 'Choose a film from the list.';
-    case 'occupied':
-      return `The ${refusal.cameraName} holds a film already. Finish that one first.`;
-    case 'misfit':
-      return refusal.misfits.map((m) => explainMisfit(m, refusal.cameraName, refusal.filmName)).join(' ');
-  }
-}
 
 /** What was done, so that the page can offer to take it back. */
 const done = (did: string, id: string, words: string, undo: string) => ({ did, id, words, undo });
@@ -62,7 +49,7 @@ export const actions: Actions = {
     const outcome = loadFilm(store(), asked, now());
     if (outcome.ok) return;
     const { refusal } = outcome;
-    return refuse(explainLoad(refusal), refusal.reason === 'misfit' && !refusal.final);
+    return refuse(explainLoadRefusal(refusal), refusal.reason === 'misfit' && !refusal.final);
   },
   finish: async ({ request }) => {
     const id = textOf(await request.formData(), 'id');

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
-  import { queryFromLight } from '#schema/light.ts';
+  import { queryFromLight } from '#schema/light-query.ts';
   import { useHand } from '#ui/hand.svelte.ts';
   import Act from '#ui/kit/Act.svelte';
   import CameraRow from '#ui/kit/CameraRow.svelte';

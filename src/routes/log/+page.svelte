@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
-  import { queryFromLight } from '#schema/light.ts';
+  import { queryFromLight } from '#schema/light-query.ts';
   import { useHand } from '#ui/hand.svelte.ts';
   import FrameCard from '#ui/log/FrameCard.svelte';
   import type { PageProps } from './$types';
@@ -34,7 +34,14 @@
 {#if data.shown && data.frames.length > 0}
   <div class="frames">
     {#each data.frames as frame (frame.id)}
-      <FrameCard {frame} pair={data.shown} onchanged={invalidateAll} />
+      <FrameCard
+        {frame}
+        pair={data.shown}
+        settings={data.settings}
+        recent={data.recent}
+        things={data.things}
+        onchanged={invalidateAll}
+      />
     {/each}
   </div>
 {:else if data.shown}

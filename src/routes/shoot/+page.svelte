@@ -1,8 +1,7 @@
 <script lang="ts">
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useHand } from '#ui/hand.svelte.ts';
-  import ReadingField from '#ui/light/ReadingField.svelte';
-  import ShadowChooser from '#ui/light/ShadowChooser.svelte';
+  import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
   import Figures from '#ui/text/Figures.svelte';
   import { sayFailure, sayInstruction, sayReason, sayExposure } from '#ui/text/say.ts';
@@ -51,14 +50,13 @@
       </div>
     </section>
     <section class="light" aria-label="The light">
-      <ShadowChooser />
-      <ReadingField />
+      <ShootLight {judged} />
     </section>
     <section class="print" aria-label="The print">
       <p class="kicker">What the print will look like</p>
       <Prints {judged} />
       <div class="log"><LogButton {judged} /></div>
-      <WhatHelps {judged} films={hand.films} things={hand.things} />
+      <WhatHelps {judged} films={hand.films} things={hand.things} place={hand.settings.place} />
     </section>
   </div>
 {:else if hand.pair}

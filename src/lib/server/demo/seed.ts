@@ -2,7 +2,7 @@
 import type { Database } from 'better-sqlite3';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
-import { choiceFromShadow, type LightChoice } from '#core/light/choice.ts';
+import { choiceFromShadow, type LightChoice } from '#core/ways/choice.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import { cameraRepository } from '../cameras.ts';
 import { filmRepository } from '../films.ts';
@@ -100,7 +100,10 @@ export function seedDemo(db: Database): void {
 function logAll(db: Database, loadId: string, frames: readonly DemoFrame[]): void {
   frames.forEach(({ time, light, choice, note }, i) => {
     const id = `${loadId}-${i + 1}`;
-    const outcome = logbook(db, () => DAY + time).log({ id, loadId, number: i + 1, light, choice, note });
+    const outcome = logbook(db, () => DAY + time).log({
+      ...{ id, loadId, number: i + 1, light, choice, note },
+      ...{ guess: null, conditions: {} }
+    });
     if (!outcome.ok) throw new Error(`demo frame ${id} was refused: ${outcome.refusal.reason}`);
   });
 }

@@ -25,7 +25,10 @@
     if (!camera) return null;
     const pair = triedPair(camera, film);
     if (troubleOf(pair) !== '') return null;
-    return judgePair(pair, hand.light, reachOfPair(pair, hand.light, null), { choice, focus: null });
+    return judgePair(pair, hand.light, reachOfPair(pair, hand.light, {}, null), {
+      ...{ choice, focus: null },
+      conditions: {}
+    });
   });
   const movable = $derived(
     (camera?.controls ?? []).flatMap((c) => (c.kind !== 'fixed' && positionCount(c) > 1 ? [c] : []))

@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { LightChoice } from '#core/light/choice.ts';
+  import type { LightChoice } from '#core/ways/choice.ts';
   import type { AtHand } from '#core/match/at-hand.ts';
   import type { PairVerdict } from '#core/match/pairs.ts';
 
@@ -26,7 +26,7 @@
   import { sayRemedy } from '../text/say-remedy.ts';
   import { pairsShown, type PairOrder } from './pairs-shown.ts';
   import ReachBar from './ReachBar.svelte';
-  import { RowAdvice } from './row-advice.svelte.ts';
+  import { RowAdvice } from './row-advice.ts';
 
   let { pairs, light, atHand }: PairsTableProps = $props();
   const uid = $props.id();

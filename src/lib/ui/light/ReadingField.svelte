@@ -1,23 +1,52 @@
-<!-- A meter reading as typed; how it was understood shows while typing. -->
+<!-- A meter reading as typed; how it was understood shows while typing. What the meter saw, and where it was held. -->
 <script lang="ts">
+  import { AT_SUBJECT, METERED, METERED_TONES, type Metering } from '#core/light/metering.ts';
   import { parseLightReading } from '#core/light/reading-text.ts';
-  import { formatLv } from '#core/units/stops.ts';
+  import type { Thing } from '#core/kit/thing.ts';
+  import { choiceFromReading } from '#core/ways/choice.ts';
+  import { formatLv, formatStops } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/words.ts';
-  import { useHand } from '../hand.svelte.ts';
   import Figures from '../text/Figures.svelte';
+  import { METERED_WORDS } from '../text/say-light.ts';
+  import { sayReading } from '../text/say-reading.ts';
+  import type { LightPanelWay } from './panel.ts';
 
-  const hand = useHand();
+  let { light, onlight, things }: LightPanelWay & { things: readonly Thing[] } = $props();
   const uid = $props.id();
-  const start = hand.light.way.kind === 'reading' ? hand.light.way.text : '';
-  let text = $state(start);
-  const reading = $derived(text.trim() === '' ? null : parseLightReading(text));
+  // what is typed afterwards is the field's own
+  // svelte-ignore state_referenced_locally
+  let text = $state(light.way.kind === 'reading' ? light.way.text : '');
+  // svelte-ignore state_referenced_locally
+  let metering = $state.raw<Metering>(light.way.kind === 'reading' ? light.way : AT_SUBJECT);
+  const meters = $derived(things.flatMap((t) => (t.data.kind === 'meter' ? [{ ...t, data: t.data }] : [])));
+  const options = $derived({ showsTenths: metering.meter?.showsTenths ?? false });
+  const reading = $derived(text.trim() === '' ? null : parseLightReading(text, options));
   const otherLv = $derived(
     reading?.ok === true && reading.value.kind === 'pair' ? reading.value.otherLv : null
   );
+  const tone = $derived(METERED_TONES[metering.of]);
 
   function use(): void {
     // what cannot be read yet leaves the last good light where it is
-    if (reading?.ok === true) hand.read(text.trim(), reading.value.lv);
+    if (reading?.ok === true) onlight(choiceFromReading(text.trim(), reading.value, metering));
+  }
+  function set(more: Partial<Metering>): void {
+    metering = { ...metering, ...more };
+    use();
+  }
+  function useMeter(id: string): void {
+    const meter = meters.find((m) => m.id === id);
+    if (!meter) {
+      set({ meter: null });
+      return;
+    }
+    const { offsetStops, sdStops, showsTenths, reads } = meter.data;
+    const reflected = reads === 'reflected';
+    set({
+      meter: { name: meter.name, offsetStops, sdStops, showsTenths },
+      // the meter says what it can see: light falling in, or light thrown back
+      of: reflected === (metering.of !== 'incident') ? metering.of : reflected ? 'scene' : 'incident'
+    });
   }
   function meanSeconds(lv: number): void {
     // written as a light value, since the same words would be understood the first way again
@@ -27,9 +56,10 @@
 </script>
 
 <div class="reading">
-  <label class="kicker" for="{uid}-field">Or type a meter reading at the subject</label>
+  <label class="kicker" for="{uid}-field">What the meter says</label>
   <input
     id="{uid}-field"
+    class="entry"
     type="text"
     inputmode="text"
     autocomplete="off"
@@ -43,7 +73,7 @@
   />
   <p id="{uid}-said" class:wrong={reading?.ok === false} aria-live="polite">
     {#if reading?.ok === true}
-      <Figures text={`Understood as LV ${formatLv(reading.value.lv)}.`} />
+      <Figures text={sayReading(reading.value)} />
       {#if otherLv !== null}
         <button type="button" onclick={() => meanSeconds(otherLv)}>
           <Figures text={`Whole seconds? Then LV ${formatLv(otherLv)}`} />
@@ -51,37 +81,83 @@
       {/if}
     {:else if reading?.ok === false}
       {explainQuantity(reading.error)}
+    {:else}
+      An aperture and a time, EV, lux, fc or cd/m². ISO 100 unless you say at 400.
     {/if}
   </p>
+  <label class="kicker" for="{uid}-of">What it measured</label>
+  <select
+    id="{uid}-of"
+    class="entry"
+    value={metering.of}
+    onchange={(e) => set({ of: METERED.find((m) => m === e.currentTarget.value) ?? 'incident' })}
+  >
+    {#each METERED as of (of)}<option value={of}>{METERED_WORDS[of]}</option>{/each}
+  </select>
+  {#if tone.lighterStops !== 0}
+    <p>
+      <Figures
+        text={`That is ${formatStops(tone.lighterStops)} ${tone.lighterStops > 0 ? 'lighter' : 'darker'} than a meter thinks, so ${tone.lighterStops > 0 ? 'taken off' : 'added'}.`}
+      />
+    </p>
+  {/if}
+  {#if meters.length > 0}
+    <label class="kicker" for="{uid}-meter">With which meter</label>
+    <select
+      id="{uid}-meter"
+      class="entry"
+      value={meters.find((m) => m.name === metering.meter?.name)?.id ?? ''}
+      onchange={(e) => useMeter(e.currentTarget.value)}
+    >
+      <option value="">one that is right</option>
+      {#each meters as meter (meter.id)}<option value={meter.id}>{meter.name}</option>{/each}
+    </select>
+  {/if}
+  <p class="kicker">Where did you hold it?</p>
+  <div class="held">
+    <button
+      type="button"
+      class="chip"
+      aria-pressed={!metering.elsewhere}
+      onclick={() => set({ elsewhere: false })}>In the subject’s light</button
+    >
+    <button
+      type="button"
+      class="chip"
+      aria-pressed={metering.elsewhere}
+      onclick={() => set({ elsewhere: true })}>Where I stand</button
+    >
+  </div>
+  {#if metering.elsewhere}
+    <p>Taken as a stop less sure. Step into the subject’s light, or hold the meter in light just like it.</p>
+  {/if}
 </div>
 
 <style>
   .reading {
-    margin-top: 10px;
+    display: grid;
+    gap: 4px;
   }
-  input {
-    display: block;
-    width: 100%;
-    min-height: 44px;
-    margin-top: 4px;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-    font-size: 1rem;
+  .kicker {
+    margin-top: 6px;
   }
-  p {
+  p:not(.kicker) {
     min-height: 1.35em;
-    margin-top: 4px;
     font-size: 0.875rem;
     line-height: 1.35;
   }
   p.wrong {
     color: var(--accent);
+    font-weight: 600;
   }
-  button {
+  p button {
     min-height: 44px;
     text-decoration: underline;
     cursor: pointer;
+  }
+  .held {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
   }
 </style>

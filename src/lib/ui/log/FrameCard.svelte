@@ -1,11 +1,18 @@
 <script module lang="ts">
+  import type { Thing } from '#core/kit/thing.ts';
   import type { Frame } from '#core/log/frame.ts';
   import type { Pair } from '#core/log/pair.ts';
+  import type { Settings } from '#schema/settings.ts';
+  import type { LightChoice } from '#core/ways/choice.ts';
+  import type { RecentFrame } from '../light/recent.ts';
 
   /** A logged frame as a small print with its border note. */
   export interface FrameCardProps {
     frame: Frame;
     pair: Pair;
+    settings: Settings;
+    recent: readonly RecentFrame[];
+    things: readonly Thing[];
     onchanged: () => Promise<void>;
   }
 </script>
@@ -17,21 +24,25 @@
   import { sayDone, sayTrouble } from '../notices.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError } from '../text/say.ts';
+  import LightPanel from '../light/LightPanel.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
-  import { sayLightShort, sayMarks, sayWhen } from './say-frame.ts';
+  import { sayGuess, sayLightShort, sayMarks, sayWhen } from './say-frame.ts';
 
-  let { frame, pair, onchanged }: FrameCardProps = $props();
+  let { frame, pair, settings, recent, things, onchanged }: FrameCardProps = $props();
   const uid = $props.id();
   const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
   let editing = $state(false);
   let number = $state('');
   let note = $state('');
   let fault = $state('');
+  /** The frame's light while it is looked at again; null = it stays. */
+  let light = $state.raw<LightChoice | null>(null);
 
   function edit(): void {
     number = String(frame.number);
     note = frame.note;
     fault = '';
+    light = null;
     editing = true;
   }
 
@@ -42,7 +53,7 @@
       fault = `“${number}” is no frame number. Give a whole number from 1 to ${pair.framesTotal}.`;
       return;
     }
-    const changed = await changeFrame(frame.id, whole, note);
+    const changed = await changeFrame(frame.id, { number: whole, note, ...(light ? { light } : {}) });
     if (!changed.ok) {
       fault = changed.error;
       return;
@@ -75,6 +86,17 @@
       <input id="{uid}-number" inputmode="numeric" bind:value={number} aria-describedby="{uid}-fault" />
       <label for="{uid}-note">Note</label>
       <textarea id="{uid}-note" rows="3" maxlength="2000" bind:value={note}></textarea>
+      {#if light === null}
+        <button type="button" class="quiet" onclick={() => (light = frame.light)}>Change its light</button>
+      {:else}
+        <LightPanel
+          {light}
+          onlight={(next: LightChoice) => (light = next)}
+          {settings}
+          {things}
+          recent={recent.filter((r) => r.frame.id !== frame.id)}
+        />
+      {/if}
       <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
       <div class="acts">
         <button class="press">Save</button>
@@ -88,6 +110,7 @@
       <p>
         <b><Figures text={sayError(frame.deltaStops)} /></b>, {chanceInHundred(frame.pUsable)} in 100
       </p>
+      {#if frame.guess}<p><Figures text={sayGuess(frame.guess, frame.light)} /></p>{/if}
       <p class="soft"><time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, 'UTC')} UTC</time></p>
       {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}
       <div class="acts">

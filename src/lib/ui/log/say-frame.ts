@@ -1,9 +1,9 @@
 // A frame's border note: what was set, in the camera's marks, and the light it was set for.
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, settingOf, type Choice } from '#core/camera/setting.ts';
-import type { LightChoice } from '#core/light/choice.ts';
-import { formatLv } from '#core/units/stops.ts';
-import { CLUE_WORDS } from '../text/say-light.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
+import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
+import { sayWay } from '../text/say-light.ts';
 import { sayValues } from '../text/say.ts';
 
 /** The marks that were set: "cloud · 2.5 m", or what a fixed camera gave. */
@@ -16,13 +16,18 @@ export function sayMarks(camera: Camera, choice: Choice): string {
   return fNumber !== null && seconds !== null ? sayValues({ fNumber, seconds }) : 'nothing to set';
 }
 
-/** The light in short: "soft edge, LV 13⅔". */
+/** The light in short: "LV 13⅔ from “soft edge”". */
 export function sayLightShort(light: LightChoice): string {
   const lv = `LV ${formatLv(light.lv)}`;
-  const { way } = light;
-  if (way.kind === 'shadow')
-    return `${CLUE_WORDS[way.clue].edge.toLowerCase()}${way.backlit ? ', from behind' : ''}${way.bright ? ', bright ground' : ''}, ${lv}`;
-  return way.kind === 'reading' ? `read ${way.text}, ${lv}` : lv;
+  return light.way.kind === 'hand' ? lv : `${lv} from ${sayWay(light.way)}`;
+}
+
+/** The guess against what was found, or ''. */
+export function sayGuess(guess: LightChoice | null, light: LightChoice): string {
+  if (!guess) return '';
+  const off = guess.lv - light.lv;
+  const by = formatThirds(off) === '0' ? 'right' : `${formatStops(off)} too ${off > 0 ? 'bright' : 'dark'}`;
+  return `Guessed LV ${formatLv(guess.lv)}: ${by}`;
 }
 
 /** Date and time of day, as on a border: "12 Sep 2026 09:24". Times are shown in UTC unless a zone is given. */

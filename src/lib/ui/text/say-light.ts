@@ -1,11 +1,18 @@
 // The light in words, and what the pair in hand makes of the scale of light.
-import type { LightChoice } from '#core/light/choice.ts';
+import type { LightModifiers } from '#core/light/by-eye.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import { NAMED_MARKS } from '#core/light/named-marks.ts';
+import type { Metered } from '#core/light/metering.ts';
+import { sceneById } from '#core/light/scenes.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
+import type { SkyClue } from '#core/light/sky-first.ts';
 import type { FittingSpeeds } from '#core/match/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/match/reach-shape.ts';
+import type { Sky } from '#core/sky/illuminance.ts';
+import type { Facing } from '#core/sky/sky-light.ts';
+import { clockText } from '#core/sky/zone.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
+import type { LightChoice, LightWay } from '#core/ways/choice.ts';
 
 /** What each shadow clue is called, and what the sky does then. */
 export const CLUE_WORDS: Readonly<Record<ShadowClue, { readonly edge: string; readonly sky: string }>> = {
@@ -23,18 +30,88 @@ export function nearestName(lv: number): string {
   return nearest.name;
 }
 
-/** What is assumed about the light: "LV 14⅔ from a sharp shadow edge, give or take ⅓". */
+/** What each sky is called, and the rest of the clue. */
+export const SKY_WORDS: Readonly<Record<SkyClue, { readonly edge: string; readonly sky: string }>> = {
+  clear: { edge: 'Clear sky', sky: 'the sun is out' },
+  few: { edge: 'Few clouds', sky: 'or thin veil' },
+  mostly: { edge: 'Mostly cloud', sky: 'sun peeps through' },
+  overcast: { edge: 'Overcast', sky: 'no sun' },
+  shade: { edge: 'Open shade', sky: 'or under trees' },
+  deep: { edge: 'Deep shade', sky: 'under a roof' }
+};
+
+/** What a meter was pointed at. */
+export const METERED_WORDS: Readonly<Record<Metered, string>> = {
+  incident: 'the light falling on the subject',
+  card: 'a grey card',
+  palm: 'the palm of a hand',
+  scene: 'a scene of middling tones',
+  snow: 'snow',
+  sand: 'pale sand',
+  woods: 'dark woods or black clothes',
+  sky: 'a scene with much sky',
+  backlit: 'a subject before a bright background'
+};
+
+const SKY_NAMES: Readonly<Record<Sky, string>> = {
+  clear: 'clear sky',
+  partly: 'broken cloud',
+  cloudy: 'full cloud'
+};
+/** How the subject stands to the sun. */
+export const FACING_WORDS: Readonly<Record<Facing, string>> = {
+  front: 'lit from the front',
+  side: 'lit from the side',
+  back: 'lit from behind',
+  'shaded-side': 'its shaded side',
+  'open-shade': 'in open shade'
+};
+
+/** What a kind of sky is called. */
+export function skyName(sky: Sky): string {
+  return SKY_NAMES[sky];
+}
+
+function modifierWords(m: LightModifiers): readonly string[] {
+  return [
+    m.shaded ? 'its shaded side' : '',
+    m.bright ? 'bright ground +1' : '',
+    m.backlit && !m.shaded ? 'lit from behind −1' : '',
+    m.lowSun === 'hour' ? 'within an hour of sunrise or sunset −1' : '',
+    m.lowSun === 'half-hour' ? 'within half an hour of sunrise or sunset −2' : ''
+  ].filter((s) => s !== '');
+}
+
+/** How the light was found, in a few words: "a sharp edge, lit from behind −1". */
+export function sayWay(way: LightWay): string {
+  switch (way.kind) {
+    case 'hand':
+      return 'the marker on the ruler';
+    case 'shadow':
+    case 'sky': {
+      const words = way.kind === 'shadow' ? CLUE_WORDS[way.clue] : SKY_WORDS[way.clue];
+      return [`“${words.edge.toLowerCase()}”`, ...modifierWords(way)].join(', ');
+    }
+    case 'scene':
+      return `“${sceneById(way.scene)?.name.toLowerCase() ?? way.scene}”`;
+    case 'reading':
+      return [
+        `your reading of ${METERED_WORDS[way.of]}`,
+        way.meter ? `with ${way.meter.name}` : '',
+        way.elsewhere ? 'held in another light' : ''
+      ]
+        .filter((s) => s !== '')
+        .join(', ');
+    case 'sun':
+      return `sun and sky at ${way.place.name}, ${clockText(way.ms, way.place.zone)}, ${SKY_NAMES[way.sky]}, ${FACING_WORDS[way.facing]}`;
+    case 'frame':
+      return way.label;
+  }
+}
+
+/** What is assumed about the light: "LV 14⅔ from “sharp edge”, give or take ⅓." */
 export function sayLight(light: LightChoice): string {
-  const spread = `give or take ${formatThirds(light.sdStops)}`;
-  const lv = `LV ${formatLv(light.lv)}`;
-  const { way } = light;
-  if (way.kind === 'hand') return `${lv} as set on the ruler, ${spread}.`;
-  if (way.kind === 'reading') return `${lv} from your reading, ${spread}.`;
-  const added = [way.bright ? 'bright ground +1' : '', way.backlit ? 'lit from behind −1' : ''].filter(
-    (s) => s !== ''
-  );
-  const clue = CLUE_WORDS[way.clue].edge.toLowerCase();
-  return `${lv} from “${clue}”${added.length > 0 ? `, ${added.join(', ')}` : ''}, ${spread}.`;
+  return `LV ${formatLv(light.lv)} from ${sayWay(light.way)}, give or take ${formatThirds(light.sdStops)}.`;
 }
 
 /** Stretches of light in words, as far as the scale goes: "10⅓ to 16". */

@@ -2,7 +2,7 @@
 import type { Camera } from '#core/camera/camera.ts';
 import type { FilterPlace } from '#core/match/filters.ts';
 import type { Remedy, RemedyStep } from '#core/match/remedies.ts';
-import { formatStops } from '#core/units/stops.ts';
+import { formatLv, formatStops } from '#core/units/stops.ts';
 import { instructionParts } from './say.ts';
 
 const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
@@ -17,8 +17,13 @@ export function sayPower(stops: number): string {
   return stops === 0 ? 'full' : `1/${Math.round(2 ** stops)}`;
 }
 
-/** One step of a remedy: what to do. */
-export function sayStep(step: RemedyStep): string {
+/** The time of day on this machine's clock. */
+function clockHere(ms: number): string {
+  return new Intl.DateTimeFormat('en-GB', { timeStyle: 'short' }).format(new Date(ms));
+}
+
+/** One step of a remedy: what to do. @param clock writes a moment as the clocks at the place show it */
+export function sayStep(step: RemedyStep, clock: (ms: number) => string = clockHere): string {
   switch (step.kind) {
     case 'filter':
       return `${step.filter.name === '' ? `grey filter of ${formatStops(step.filter.stops)}` : `${step.filter.name} (${formatStops(step.filter.stops)})`} ${FILTER_PLACES[step.filter.place]}`;
@@ -36,12 +41,14 @@ export function sayStep(step: RemedyStep): string {
         : `have the film pulled ${formatStops(step.stops)}`;
     case 'film':
       return `load ${step.film.name}`;
+    case 'wait':
+      return `wait until ${clock(step.until.ms)}, when it will be about LV ${formatLv(step.until.lv)}`;
   }
 }
 
 /** A whole remedy: its steps, first letter large. */
-export function sayRemedy(remedy: Remedy): string {
-  const text = remedy.steps.map(sayStep).join(', and ');
+export function sayRemedy(remedy: Remedy, clock: (ms: number) => string = clockHere): string {
+  const text = remedy.steps.map((step) => sayStep(step, clock)).join(', and ');
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { settingOf } from '#core/camera/setting.ts';
-import { choiceFromShadow } from '#core/light/choice.ts';
+import { choiceFromShadow } from '#core/ways/choice.ts';
 import { bestSetting } from '#core/match/rank.ts';
 import { BOX, filmWith, INSTANT, SCALES } from '#core/match/pairs.test.fixtures.ts';
 import {

@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/svelte';
 import { expect, test } from 'vitest';
-import { choiceFromShadow } from '#core/light/choice.ts';
+import { choiceFromShadow } from '#core/ways/choice.ts';
 import { BOX, filmWith, INSTANT } from '#core/match/pairs.test.fixtures.ts';
 import type { Film } from '#core/film/film.ts';
 import { Hand } from '../hand.svelte.ts';

@@ -2,6 +2,8 @@
   import type { Film } from '#core/film/film.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import { atHandFrom } from '#core/match/at-hand.ts';
+  import type { NamedPlace } from '#core/ways/choice.ts';
+  import { timeText } from '#core/sky/zone.ts';
   import type { Judged } from '../hand-judge.ts';
 
   /** Remedies for the pair in hand, in order of effort. */
@@ -9,6 +11,8 @@
     judged: Judged;
     films: readonly Film[];
     things: readonly Thing[];
+    /** Where the light was last summed up: what waiting brings is worked out for it. */
+    place: NamedPlace | null;
   }
 
   /** Remedies wait until the light rests: they are many sums. */
@@ -18,14 +22,20 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
+  import { courseAhead } from '../light/course-ahead.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { saySpeeds } from '../text/say-light.ts';
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
-  let { judged, films, things }: WhatHelpsProps = $props();
+  let { judged, films, things, place }: WhatHelpsProps = $props();
   let worker = $state.raw<Worker | null>(null);
   let answer = $state.raw<AdviceAnswer | null>(null);
+  const clock = (ms: number): string => {
+    const { way } = judged.light;
+    const zone = way.kind === 'sun' ? way.place.zone : place?.zone;
+    return timeText(ms, zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
+  };
   let asked = 0;
   const now = $derived(chanceInHundred(judged.advice.pUsable));
 
@@ -40,13 +50,13 @@
   });
 
   $effect(() => {
-    const { situation, pair } = judged;
+    const { situation, pair, light } = judged;
     const question: AdviceQuestion = {
       type: 'advice',
       number: asked + 1,
       situation,
       present: pair.present,
-      atHand: atHandFrom(films, things)
+      atHand: atHandFrom(films, things, courseAhead(light, place, Date.now()))
     };
     const timer = setTimeout(() => {
       asked = question.number;
@@ -69,7 +79,7 @@
       {#each answer.remedies as remedy (sayRemedy(remedy))}
         <li>
           <span>
-            <b><Figures text={sayRemedy(remedy)} /></b>
+            <b><Figures text={sayRemedy(remedy, clock)} /></b>
             <Figures text={sayRemedySetting(judged.pair.camera, remedy)} />
           </span>
           <span class="gain">

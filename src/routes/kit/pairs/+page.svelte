@@ -1,7 +1,7 @@
 <script lang="ts">
   import { atHandFrom } from '#core/match/at-hand.ts';
   import { pairVerdicts } from '#core/match/pairs.ts';
-  import { queryFromLight } from '#schema/light.ts';
+  import { queryFromLight } from '#schema/light-query.ts';
   import { useHand } from '#ui/hand.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
   import Figures from '#ui/text/Figures.svelte';

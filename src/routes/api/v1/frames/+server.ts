@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { newFrameSchema } from '#schema/frame.ts';
+import { newFrameFrom, newFrameSchema } from '#schema/frame.ts';
 import { readBody } from '#server/json-body.ts';
 import { logProblem } from '#server/problem.ts';
 import { store } from '#server/store.ts';
@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
   const body = await readBody(request, newFrameSchema);
   if (body instanceof Response) return body;
-  const outcome = store().logbook.log(body);
+  const outcome = store().logbook.log(newFrameFrom(body));
   if (!outcome.ok) return logProblem(outcome.refusal);
   return json(outcome.frame, { status: outcome.repeated ? 200 : 201 });
 };

@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const PATCH: RequestHandler = async ({ request, params }) => {
   const body = await readBody(request, frameEditSchema);
   if (body instanceof Response) return body;
-  const outcome = store().logbook.change(params.id, body.number, body.note);
+  const outcome = store().logbook.change(params.id, body);
   return outcome.ok ? json(outcome.frame) : logProblem(outcome.refusal);
 };
 

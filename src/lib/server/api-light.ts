@@ -1,0 +1,23 @@
+// The ways to know the light, for other programs: a question comes in, an answer goes out, nothing is stored.
+import type { Schema } from 'yup';
+import type { Result } from '#core/numeric/result.ts';
+import type { FieldFault } from '#schema/parse.ts';
+import { readBody } from './json-body.ts';
+import { badFields } from './problem.ts';
+
+/** Answers a JSON body of a schema, or says which fields are wrong. */
+export async function answerLight<T>(
+  request: Request,
+  schema: Schema<T>,
+  answerFor: (body: T) => Result<unknown, readonly FieldFault[]>
+): Promise<Response> {
+  const body = await readBody(request, schema);
+  if (body instanceof Response) return body;
+  const found = answerFor(body);
+  return found.ok ? jsonAnswer(found.value) : badFields(found.error);
+}
+
+/** JSON of a value. */
+export function jsonAnswer(value: unknown): Response {
+  return new Response(JSON.stringify(value), { headers: { 'content-type': 'application/json' } });
+}

@@ -1,0 +1,233 @@
+<!-- Light by eye: the six drawn clues of one school, what changes them, and what the other school says of the same view. -->
+<script lang="ts">
+  import {
+    lightByEye,
+    LOW_SUNS,
+    NO_MODIFIERS,
+    otherSchool,
+    type EyeClue,
+    type LightModifiers,
+    type School
+  } from '#core/light/by-eye.ts';
+  import { SHADOW_STEPS } from '#core/light/shadow-edge.ts';
+  import { SKY_STEPS } from '#core/light/sky-first.ts';
+  import { choiceByEye } from '#core/ways/choice.ts';
+  import { formatLv, formatStops } from '#core/units/stops.ts';
+  import { changeSettings } from '../api.ts';
+  import Figures from '../text/Figures.svelte';
+  import { CLUE_WORDS, SKY_WORDS } from '../text/say-light.ts';
+  import type { LightPanelWay } from './panel.ts';
+  import ShadowDrawing from './ShadowDrawing.svelte';
+  import SkyDrawing from './SkyDrawing.svelte';
+
+  let { light, onlight, school: first }: LightPanelWay & { school: School } = $props();
+  const uid = $props.id();
+  const way = $derived(light.way);
+  let chosen = $state<School | null>(null);
+  const school = $derived<School>(chosen ?? (way.kind === 'shadow' || way.kind === 'sky' ? way.kind : first));
+  const modifiers = $derived<LightModifiers>(
+    way.kind === 'shadow' || way.kind === 'sky'
+      ? { bright: way.bright, backlit: way.backlit, shaded: way.shaded, lowSun: way.lowSun }
+      : NO_MODIFIERS
+  );
+  const steps = $derived<readonly EyeClue[]>(
+    school === 'shadow'
+      ? SHADOW_STEPS.map(({ clue }) => ({ school: 'shadow', clue }))
+      : SKY_STEPS.map(({ clue }) => ({ school: 'sky', clue }))
+  );
+  const view = $derived<EyeClue | null>(
+    way.kind === 'shadow'
+      ? { school: 'shadow', clue: way.clue }
+      : way.kind === 'sky'
+        ? { school: 'sky', clue: way.clue }
+        : null
+  );
+  const wordsOf = (v: EyeClue) => (v.school === 'shadow' ? CLUE_WORDS[v.clue] : SKY_WORDS[v.clue]);
+  const SCHOOL_WORDS: Readonly<Record<School, string>> = { shadow: 'By a shadow', sky: 'By the sky' };
+  const LOW_WORDS = {
+    no: 'High sun',
+    hour: 'An hour of rise or set',
+    'half-hour': 'Half an hour of it'
+  } as const;
+
+  const other = $derived.by(() => {
+    if (!view) return '';
+    const theirs = otherSchool(view);
+    const light2 = lightByEye(theirs, modifiers);
+    const apart = light2.lv - light.lv;
+    const name = theirs.school === 'shadow' ? 'The shadow school' : 'The sky school';
+    const clue = wordsOf(theirs).edge.toLowerCase();
+    if (Math.abs(apart) < 1 / 6) return `${name} (“${clue}”) says the same.`;
+    return `${name} says LV ${formatLv(light2.lv)}, ${formatStops(apart)} ${apart > 0 ? 'more' : 'less'}: one thinks of a shaded side under a wide open sky, the other of shade under trees or a porch. How much sky does your subject see?`;
+  });
+
+  function choose(next: EyeClue): void {
+    chosen = null;
+    onlight(choiceByEye(next, modifiers));
+  }
+  function change(more: Partial<LightModifiers>): void {
+    onlight(choiceByEye(view ?? { school: 'shadow', clue: 'sharp' }, { ...modifiers, ...more }));
+  }
+  function turnTo(next: School): void {
+    chosen = next;
+    // the same view in the other school's words, where there is one
+    if (view && view.school !== next) onlight(choiceByEye(otherSchool(view), modifiers));
+    void changeSettings({ school: next });
+  }
+</script>
+
+<div class="schools" role="group" aria-label="How you look">
+  {#each ['shadow', 'sky'] as const as name (name)}
+    <button type="button" class="chip" aria-pressed={school === name} onclick={() => turnTo(name)}>
+      {SCHOOL_WORDS[name]}
+    </button>
+  {/each}
+</div>
+<fieldset>
+  <legend class="kicker"
+    >{school === 'shadow' ? 'Look at a shadow: how is its edge?' : 'Look up: how is the sky?'}</legend
+  >
+  <div class="clues">
+    {#each steps as step (step.clue)}
+      {@const on = view?.school === step.school && view.clue === step.clue}
+      <label class:on>
+        <input type="radio" name="{uid}-clue" value={step.clue} checked={on} onchange={() => choose(step)} />
+        <span class="drawing">
+          {#if step.school === 'shadow'}<ShadowDrawing clue={step.clue} />{:else}<SkyDrawing
+              clue={step.clue}
+            />{/if}
+        </span>
+        <span class="edge">{wordsOf(step).edge}</span>
+        <span class="sky">{wordsOf(step).sky}</span>
+      </label>
+    {/each}
+  </div>
+</fieldset>
+<div class="modifiers">
+  <button
+    type="button"
+    class="chip"
+    aria-pressed={modifiers.bright}
+    onclick={() => change({ bright: !modifiers.bright })}>Snow or pale sand</button
+  >
+  <button
+    type="button"
+    class="chip"
+    aria-pressed={modifiers.backlit}
+    onclick={() => change({ backlit: !modifiers.backlit })}>Lit from behind</button
+  >
+  <button
+    type="button"
+    class="chip"
+    aria-pressed={modifiers.shaded}
+    onclick={() => change({ shaded: !modifiers.shaded })}>Its shaded side</button
+  >
+  <select
+    class="entry low"
+    aria-label="How low the sun is"
+    value={modifiers.lowSun}
+    onchange={(e) => change({ lowSun: LOW_SUNS.find((l) => l === e.currentTarget.value) ?? 'no' })}
+  >
+    {#each LOW_SUNS as low (low)}<option value={low}>{LOW_WORDS[low]}</option>{/each}
+  </select>
+</div>
+{#if other !== ''}<p class="other" data-testid="other-school"><Figures text={other} /></p>{/if}
+
+<style>
+  .schools,
+  .modifiers {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+  }
+  .schools {
+    margin-bottom: 8px;
+  }
+  .modifiers {
+    margin-top: 8px;
+  }
+  .low {
+    font-size: 0.9375rem;
+  }
+  .clues {
+    display: grid;
+    grid-template-columns: repeat(2, 1fr);
+    gap: 8px;
+    margin-top: 6px;
+  }
+  label {
+    position: relative;
+    display: block;
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+    background: var(--sheet);
+    overflow: hidden;
+    cursor: pointer;
+    padding-bottom: 5px;
+  }
+  label:hover {
+    border-color: var(--ink);
+  }
+  label.on {
+    border-color: var(--ink);
+    box-shadow: inset 0 0 0 2px var(--ink);
+  }
+  label:has(:focus-visible) {
+    outline: 3px solid var(--ink);
+    outline-offset: 2px;
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  .drawing {
+    display: block;
+    height: 50px;
+    border-bottom: 1.5px solid var(--line);
+    margin-bottom: 4px;
+  }
+  label.on .drawing {
+    border-color: var(--ink);
+  }
+  .edge,
+  .sky {
+    display: block;
+    padding: 0 8px;
+    line-height: 1.2;
+  }
+  .edge {
+    font-weight: 650;
+    font-size: 0.9375rem;
+  }
+  .sky {
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+  .other {
+    margin-top: 8px;
+    color: var(--soft);
+    font-size: 0.875rem;
+    line-height: 1.35;
+  }
+  @media (max-width: 900px) {
+    .clues {
+      grid-template-columns: repeat(3, 1fr);
+      gap: 6px;
+    }
+    .drawing {
+      height: 38px;
+    }
+    .edge,
+    .sky {
+      padding: 0 5px;
+    }
+    .edge {
+      font-size: 0.875rem;
+    }
+    .sky {
+      display: none;
+    }
+  }
+</style>

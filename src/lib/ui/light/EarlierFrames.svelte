@@ -1,0 +1,88 @@
+<!-- As it was for a frame taken before. -->
+<script lang="ts">
+  import type { Frame } from '#core/log/frame.ts';
+  import { choiceFromFrame } from '#core/ways/choice.ts';
+  import { formatLv } from '#core/units/stops.ts';
+  import { sayWhen } from '../log/say-frame.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayWay } from '../text/say-light.ts';
+  import { hoursApart, type RecentFrame } from './recent.ts';
+  import type { LightPanelWay } from './panel.ts';
+
+  let { light, onlight, recent }: LightPanelWay & { recent: readonly RecentFrame[] } = $props();
+  const label = ({ frame, filmName }: RecentFrame): string => `frame ${frame.number} of ${filmName}`;
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const hint = (frame: Frame): string => {
+    const apart = hoursApart(new Date(frame.loggedAt), new Date());
+    if (apart < 0.75) return 'about this time of day';
+    return apart > 5 ? 'another time of day: the sun stood elsewhere' : '';
+  };
+</script>
+
+<p class="kicker">The light is as it was for</p>
+<div class="frames" role="group" aria-label="Earlier frames">
+  {#each recent as entry (entry.frame.id)}
+    {@const { frame } = entry}
+    <button
+      type="button"
+      aria-pressed={light.way.kind === 'frame' && light.way.frameId === frame.id}
+      onclick={() => onlight(choiceFromFrame(frame, label(entry)))}
+    >
+      <span>
+        <b>{frame.note === '' ? label(entry) : frame.note}</b>
+        <span class="soft"
+          >{label(entry)}, {sayWhen(frame.loggedAt, zone)}. <Figures text={sayWay(frame.light.way)} /></span
+        >
+        {#if hint(frame) !== ''}<i>{hint(frame)}</i>{/if}
+      </span>
+      <span class="lv"><Figures text={formatLv(frame.light.lv)} /></span>
+    </button>
+  {:else}
+    <p>No frame is logged yet. The first ones make this list.</p>
+  {/each}
+</div>
+
+<style>
+  .frames {
+    max-height: 340px;
+    overflow-y: auto;
+    padding: 2px;
+  }
+  button {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    width: 100%;
+    min-height: 48px;
+    padding: 6px 8px;
+    text-align: left;
+    line-height: 1.25;
+    border-bottom: 1px solid var(--line);
+    cursor: pointer;
+  }
+  button:hover {
+    background: var(--well);
+  }
+  button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--sheet);
+  }
+  button[aria-pressed='true'] .soft {
+    color: inherit;
+  }
+  b,
+  .soft,
+  i {
+    display: block;
+  }
+  .soft,
+  i {
+    font-size: 0.8125rem;
+  }
+  .soft {
+    color: var(--soft);
+  }
+  .lv {
+    font: 480 1.125rem var(--font-display);
+  }
+</style>

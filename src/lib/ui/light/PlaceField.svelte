@@ -1,0 +1,104 @@
+<!-- A place: searched by name in the gazetteer that came with the program, or as coordinates. -->
+<script lang="ts">
+  import { parseCoordinates } from '#core/sky/coordinates.ts';
+  import type { NamedPlace } from '#core/ways/choice.ts';
+  import { findPlaces, zoneOf } from '../api.ts';
+  import { explainCoordinates, sayCoordinates } from './say-sun.ts';
+
+  let { place, onplace }: { place: NamedPlace | null; onplace: (place: NamedPlace) => void } = $props();
+  const uid = $props.id();
+  const REST_MS = 200;
+  let text = $state('');
+  let found = $state.raw<readonly (NamedPlace & { readonly country: string })[]>([]);
+  let said = $state('');
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  function typed(): void {
+    clearTimeout(timer);
+    found = [];
+    said = '';
+    if (text.trim() !== '') timer = setTimeout(() => void look(text), REST_MS);
+  }
+
+  async function look(asked: string): Promise<void> {
+    const coordinates = parseCoordinates(asked);
+    if (coordinates.ok) {
+      const { latitude, longitude } = coordinates.value;
+      const zone = await zoneOf(latitude, longitude);
+      if (text !== asked) return;
+      if (!zone.ok) said = zone.error;
+      else take({ name: sayCoordinates(latitude, longitude), latitude, longitude, zone: zone.value });
+      return;
+    }
+    if (coordinates.error.problem === 'off-the-earth') {
+      said = explainCoordinates(coordinates.error);
+      return;
+    }
+    const places = await findPlaces(asked);
+    if (text !== asked) return;
+    if (!places.ok) said = places.error;
+    else if (places.value.length === 0) {
+      said = `No place “${asked.trim()}” of 15,000 people or more. ${explainCoordinates(coordinates.error)}`;
+    } else found = places.value;
+  }
+
+  function take(next: NamedPlace): void {
+    text = '';
+    found = [];
+    said = '';
+    onplace(next);
+  }
+</script>
+
+<label class="kicker" for="{uid}-place">{place ? 'Another place' : 'Where is it?'}</label>
+<input
+  id="{uid}-place"
+  class="entry"
+  type="search"
+  autocomplete="off"
+  maxlength="80"
+  placeholder="a town, or 47.5 −28.2"
+  bind:value={text}
+  oninput={typed}
+  aria-describedby="{uid}-said"
+/>
+<p id="{uid}-said" class="wrong" role="status">{said}</p>
+{#if found.length > 0}
+  <ul aria-label="Places found">
+    {#each found as entry (`${entry.latitude} ${entry.longitude} ${entry.name}`)}
+      {@const { name, latitude, longitude, zone, country } = entry}
+      <li>
+        <button type="button" onclick={() => take({ name, latitude, longitude, zone })}>
+          <b>{name}</b>, {country}
+        </button>
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  .wrong {
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+  ul {
+    max-height: 220px;
+    overflow-y: auto;
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+  }
+  button {
+    width: 100%;
+    min-height: 44px;
+    padding: 0 10px;
+    text-align: left;
+    border-bottom: 1px solid var(--line);
+    background: var(--sheet);
+    cursor: pointer;
+  }
+  button:hover {
+    background: var(--well);
+  }
+</style>

@@ -1,0 +1,103 @@
+<!-- The light on Shoot: guessed first if that is the habit, then found by any way; and what the camera's eye makes of it. -->
+<script lang="ts">
+  import { formatLv } from '#core/units/stops.ts';
+  import type { LightChoice } from '#core/ways/choice.ts';
+  import { changeSettings } from '../api.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
+  import { sayGuess } from '../log/say-frame.ts';
+  import Figures from '../text/Figures.svelte';
+  import LightPanel from './LightPanel.svelte';
+
+  let { judged }: { judged: Judged } = $props();
+  const hand = useHand();
+  const itself = $derived(judged.pair.camera.program.kind !== 'manual');
+  let board = $state(false);
+  // on another light than the guessed one the guess may be looked at
+  const opened = $derived(hand.guess !== null && hand.guess !== hand.light);
+
+  function find(light: LightChoice): void {
+    hand.light = light;
+  }
+
+  function habit(on: boolean): void {
+    hand.settings = { ...hand.settings, guessFirst: on };
+    if (!on) hand.guess = null;
+    void changeSettings({ guessFirst: on });
+  }
+</script>
+
+{#if hand.settings.guessFirst}
+  <div class="guess" data-testid="guess">
+    {#if hand.guess === null}
+      <p>Guess first: choose the light by eye, then seal it.</p>
+      <button type="button" class="chip" onclick={() => hand.seal()}>
+        Seal LV {formatLv(hand.light.lv)} as my guess
+      </button>
+    {:else if opened}
+      <p><Figures text={sayGuess(hand.guess, hand.light)} />. Both go into the log.</p>
+      <button type="button" class="chip" onclick={() => (hand.guess = null)}>Guess again</button>
+    {:else}
+      <p>Sealed. Now read a meter, or find the light another way.</p>
+    {/if}
+  </div>
+{/if}
+<LightPanel
+  light={hand.light}
+  onlight={find}
+  settings={hand.settings}
+  recent={hand.recent}
+  things={hand.things}
+/>
+<label class="habit">
+  <input
+    type="checkbox"
+    checked={hand.settings.guessFirst}
+    onchange={(e) => habit(e.currentTarget.checked)}
+  />
+  Guess before I measure
+</label>
+{#if itself}
+  <button type="button" class="chip wide" aria-expanded={board} onclick={() => (board = !board)}>
+    What its eye sees
+  </button>
+  {#if board}
+    {#await import('./EyeBoard.svelte') then { default: EyeBoard }}
+      <EyeBoard
+        {judged}
+        counted={hand.conditions.circumstances?.eyeOffsetStops ?? 0}
+        oncount={(eyeOffsetStops: number) => hand.ask({ eyeOffsetStops })}
+      />
+    {/await}
+  {/if}
+{/if}
+
+<style>
+  .guess {
+    display: grid;
+    gap: 6px;
+    margin-bottom: 10px;
+    padding: 8px 10px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+    font-size: 0.9375rem;
+    line-height: 1.3;
+  }
+  .habit {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    color: var(--soft);
+    font-size: 0.9375rem;
+  }
+  .habit input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--accent);
+  }
+  .wide {
+    width: 100%;
+    margin-bottom: 8px;
+  }
+</style>

@@ -1,0 +1,235 @@
+<!-- Light from sun, moon and sky at a place and moment, and how it will go on. -->
+<script lang="ts">
+  import { SKIES } from '#core/sky/illuminance.ts';
+  import { FACINGS, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
+  import { timeText } from '#core/sky/zone.ts';
+  import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
+  import { formatLv } from '#core/units/stops.ts';
+  import { LV_RANGE } from '#core/light/lv.ts';
+  import { changeSettings } from '../api.ts';
+  import { percent, shareOf, WHOLE } from '../rule/view.ts';
+  import Figures from '../text/Figures.svelte';
+  import { FACING_WORDS, skyName } from '../text/say-light.ts';
+  import PlaceField from './PlaceField.svelte';
+  import type { LightPanelWay } from './panel.ts';
+  import { sayEvent } from './say-sun.ts';
+  import { SunDraft } from './sun-draft.svelte.ts';
+
+  let { light, onlight, place }: LightPanelWay & { place: NamedPlace | null } = $props();
+  const uid = $props.id();
+  // what is entered afterwards is the draft's own
+  // svelte-ignore state_referenced_locally
+  const draft = new SunDraft(light.way.kind === 'sun' ? light.way : null, place);
+  const GROUND_WORDS: Readonly<Record<Ground, string>> = {
+    ground: 'grass, streets',
+    sand: 'pale sand',
+    snow: 'snow'
+  };
+  const zone = $derived(draft.place?.zone ?? 'UTC');
+
+  // the light follows what is entered; while something is missing the last good one stays
+  $effect(() => {
+    if (draft.way) onlight(choiceFromSun(draft.way));
+  });
+
+  function move(next: NamedPlace): void {
+    draft.moveTo(next);
+    void changeSettings({ place: next });
+  }
+</script>
+
+<div class="sun">
+  {#if draft.place}
+    <p><b>{draft.place.name}</b> <span class="soft">{place ? 'as last time' : ''} ({zone})</span></p>
+  {/if}
+  <PlaceField place={draft.place} onplace={move} />
+  {#if draft.place}
+    <div class="when">
+      <span>
+        <label class="kicker" for="{uid}-date">Day</label>
+        <input
+          id="{uid}-date"
+          class="entry"
+          autocomplete="off"
+          bind:value={draft.date}
+          aria-describedby="{uid}-trouble"
+        />
+      </span>
+      <span>
+        <label class="kicker" for="{uid}-time">Time there</label>
+        <input
+          id="{uid}-time"
+          class="entry"
+          autocomplete="off"
+          bind:value={draft.time}
+          aria-describedby="{uid}-trouble"
+        />
+      </span>
+      <button type="button" class="chip" onclick={() => draft.setMoment(Date.now())}>Now</button>
+    </div>
+    <p id="{uid}-trouble" class="wrong" role="status">{draft.trouble}</p>
+    {#if draft.choices}
+      <div class="pair">
+        <button
+          type="button"
+          class="chip"
+          aria-pressed={draft.meant === 'earlier'}
+          onclick={() => (draft.meant = 'earlier')}>{draft.choices.earlier}</button
+        >
+        <button
+          type="button"
+          class="chip"
+          aria-pressed={draft.meant === 'later'}
+          onclick={() => (draft.meant = 'later')}>{draft.choices.later}</button
+        >
+      </div>
+    {/if}
+    <p class="kicker">The sky</p>
+    <div class="three">
+      {#each SKIES as sky (sky)}
+        <button
+          type="button"
+          class="chip"
+          aria-pressed={(draft.seen ?? draft.forecast) === sky}
+          onclick={() => (draft.seen = sky)}>{skyName(sky)}</button
+        >
+      {/each}
+    </div>
+    {#if draft.seen === null && draft.forecast}
+      <p class="soft">
+        Made up ({skyName(draft.forecast)}): this program knows no weather. Say what you see.
+      </p>
+    {:else}
+      <button type="button" class="link" onclick={() => (draft.seen = null)}>Take the made-up sky</button>
+    {/if}
+    <label class="kicker" for="{uid}-facing">The subject is</label>
+    <select id="{uid}-facing" class="entry" bind:value={draft.facing}>
+      {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
+    </select>
+    <label class="kicker" for="{uid}-ground">On</label>
+    <select id="{uid}-ground" class="entry" bind:value={draft.ground}>
+      {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
+    </select>
+    {#if draft.course.length > 0}
+      <table>
+        <caption class="kicker">How the light goes on</caption>
+        <thead class="sr-only"><tr><th scope="col">Time</th><th scope="col">LV</th><th></th></tr></thead>
+        <tbody>
+          {#each draft.course as point (point.ms)}
+            <tr>
+              <th scope="row">{timeText(point.ms, zone)}</th>
+              <td><Figures text={formatLv(point.lv)} /></td>
+              <td class="bar"><i style:width={percent(shareOf(WHOLE, point.lv))}></i></td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <label class="kicker" for="{uid}-passes">When does it pass LV</label>
+      <input
+        id="{uid}-passes"
+        class="entry narrow"
+        inputmode="decimal"
+        placeholder="8"
+        bind:value={draft.wanted}
+        aria-describedby="{uid}-passing"
+      />
+      <p id="{uid}-passing" role="status" data-testid="passing">
+        {#if draft.passing === null}
+          Not within twelve hours.
+        {:else if draft.passing !== ''}
+          At {timeText(draft.passing, zone)}.
+        {:else if draft.wanted.trim() !== ''}
+          “{draft.wanted}” is no light value. Give a number from {LV_RANGE.min} to {LV_RANGE.max}.
+        {/if}
+      </p>
+      <ul class="events" aria-label="Sun and moon in the next day">
+        {#each draft.events as event (event.kind)}
+          <li><b>{timeText(event.ms, zone)}</b> {sayEvent(event.kind)}</li>
+        {:else}
+          <li>Sun and moon neither rise nor set within a day.</li>
+        {/each}
+      </ul>
+      <p class="care">Never look at the sun through a finder or lens: it burns the eye at once.</p>
+    {/if}
+  {:else}
+    <p class="soft">Sun, moon and twilight are worked out here, without a network. Say where you are.</p>
+  {/if}
+</div>
+
+<style>
+  .sun {
+    display: grid;
+    gap: 4px;
+  }
+  .kicker {
+    margin-top: 6px;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  .when {
+    display: grid;
+    grid-template-columns: 1.3fr 0.9fr auto;
+    gap: 6px;
+    align-items: end;
+  }
+  .pair,
+  .three {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(70px, 1fr));
+    gap: 6px;
+  }
+  .wrong {
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.875rem;
+  }
+  .link {
+    justify-self: start;
+    min-height: 44px;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+  }
+  table {
+    margin-top: 4px;
+    width: 100%;
+  }
+  caption {
+    text-align: left;
+  }
+  th,
+  td {
+    font-weight: 400;
+    text-align: left;
+    padding: 1px 8px 1px 0;
+    font-size: 0.9375rem;
+    line-height: 1.25;
+    white-space: nowrap;
+  }
+  .bar {
+    width: 100%;
+    padding: 0;
+  }
+  .bar i {
+    display: block;
+    height: 9px;
+    background: var(--ink);
+  }
+  .narrow {
+    width: 5rem;
+  }
+  .events {
+    font-size: 0.875rem;
+    line-height: 1.4;
+    margin-top: 6px;
+  }
+  .care {
+    margin-top: 6px;
+    padding: 6px 10px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+    font-size: 0.875rem;
+  }
+</style>

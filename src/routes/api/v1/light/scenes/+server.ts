@@ -1,0 +1,6 @@
+import { SCENES } from '#core/light/scenes.ts';
+import { jsonAnswer } from '#server/api-light.ts';
+import type { RequestHandler } from './$types';
+
+/** The named scenes. */
+export const GET: RequestHandler = () => jsonAnswer(SCENES);
