@@ -25,7 +25,11 @@ export const handle: Handle = async ({ event, resolve }) => {
       );
     }
   }
-  return resolve(event);
+  // the look is there with the first byte: no white flash for eyes that are used to the dark
+  const { scheme } = store().settings.read();
+  return resolve(event, {
+    transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
+  });
 };
 
 export const handleError: HandleServerError = ({ error, status, message }) => {

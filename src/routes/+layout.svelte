@@ -6,6 +6,7 @@
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light-query.ts';
   import { Hand, provideHand } from '#ui/hand.svelte.ts';
   import { notices } from '#ui/notices.svelte.ts';
+  import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
   import PairChip from '#ui/PairChip.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
   import type { LayoutProps } from './$types';
@@ -31,6 +32,10 @@
     hand.take(data.pair, data.films, data.things);
     hand.settings = data.settings;
     hand.recent = data.recent;
+  });
+
+  $effect(() => {
+    document.documentElement.dataset['scheme'] = hand.settings.scheme;
   });
 
   // tells styles and tests that the page answers from now on
@@ -72,6 +77,14 @@
     {/each}
   </nav>
   <PairChip href="/kit{query}" />
+  <button
+    type="button"
+    class="scheme"
+    aria-label="Look: {SCHEME_WORDS[hand.settings.scheme]}. Turn to {SCHEME_WORDS[
+      schemeAfter(hand.settings.scheme)
+    ]}"
+    onclick={() => nextScheme(hand)}>{SCHEME_WORDS[hand.settings.scheme]}</button
+  >
 </header>
 {#if problems.length > 0}
   <div class="problems" role="alert">
@@ -141,6 +154,15 @@
     color: var(--ink);
     font-weight: 650;
     border-color: var(--accent);
+  }
+  .scheme {
+    min-height: 44px;
+    min-width: 44px;
+    color: var(--soft);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    font-size: 0.9375rem;
+    cursor: pointer;
   }
   .problems {
     margin: 12px 28px 0;

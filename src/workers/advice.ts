@@ -1,6 +1,7 @@
 // What takes many sums, off the main thread: remedies and fitting film speeds for one situation, and a row of the pairs table.
 import type { Choice } from '#core/camera/setting.ts';
 import { fittingSpeeds, type FittingSpeeds } from '#core/match/film-speeds.ts';
+import { enoughForToday, type Enough } from '#core/match/enough.ts';
 import type { AtHand } from '#core/match/at-hand.ts';
 import { reachOf } from '#core/match/reach.ts';
 import type { LvInterval } from '#core/match/reach-shape.ts';
@@ -14,6 +15,8 @@ export interface AdviceQuestion {
   readonly situation: Situation;
   readonly present: Choice;
   readonly atHand: AtHand;
+  /** Chance below which the person wants to stop, 0…1. */
+  readonly leastChance: number;
 }
 
 /** The answer. */
@@ -22,6 +25,7 @@ export interface AdviceAnswer {
   readonly number: number;
   readonly remedies: readonly Remedy[];
   readonly speeds: FittingSpeeds | null;
+  readonly enough: Enough | null;
 }
 
 /** A row of the pairs table: what would help this pair, and in which light it works. */
@@ -47,12 +51,13 @@ self.onmessage = (event: MessageEvent<AdviceQuestion | RowQuestion>): void => {
   self.postMessage(event.data.type === 'advice' ? advise(event.data) : answerRow(event.data));
 };
 
-function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceAnswer {
+function advise({ number, situation, present, atHand, leastChance }: AdviceQuestion): AdviceAnswer {
   return {
     type: 'advice',
     number,
     remedies: remediesFor(situation, present, atHand),
-    speeds: fittingSpeeds(situation, present)
+    speeds: fittingSpeeds(situation, present),
+    enough: enoughForToday(situation, present, atHand.course, leastChance)
   };
 }
 

@@ -70,6 +70,8 @@ export interface CameraTraits {
   readonly needsPackBattery: boolean;
   /** Perforations it can drive; empty = it does not matter. */
   readonly perforations: readonly Perforation[];
+  /** What its owner wants to be reminded of before each press, in few words: "cock the shutter". */
+  readonly checks: readonly string[];
 }
 
 /** A still camera with nothing special: focused by its control if it has one, no flash, finder over the lens. */
@@ -81,7 +83,8 @@ export const PLAIN_TRAITS: CameraTraits = {
   toleranceStops: null,
   repeats: false,
   needsPackBattery: false,
-  perforations: []
+  perforations: [],
+  checks: []
 };
 
 /**

@@ -48,6 +48,10 @@ export interface Frame {
   /** Chance 0…1 of a usable frame, as it was shown. */
   readonly pUsable: number;
   readonly note: string;
+  /** Name shared by the frames of a bracket; null = it stands alone. */
+  readonly series: string | null;
+  /** How long a long exposure was really held open, seconds; null = not timed. */
+  readonly timedSeconds: number | null;
 }
 
 /** A frame to be logged. What was expected of it is worked out where it is stored. */
@@ -62,6 +66,8 @@ export interface NewFrame {
   readonly conditions: Conditions;
   readonly choice: Choice;
   readonly note: string;
+  readonly series: string | null;
+  readonly timedSeconds: number | null;
 }
 
 /** Frames that are left on the side being exposed, never below 0. */

@@ -2,6 +2,7 @@
 import type { Camera } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
+import type { Conditions } from '../match/situation.ts';
 import type { Side } from './frame.ts';
 
 /** The camera, its film, what is left of it and where the controls stand. */
@@ -16,6 +17,8 @@ export interface Pair {
   /** The number the next frame gets; null = the film is full. */
   readonly nextNumber: number | null;
   readonly finished: boolean;
-  /** Where the controls stood at the last frame; {} = none was logged with this camera. */
+  /** Where the controls stand: as set last, or as at the last frame; {} = not known. */
   readonly present: Choice;
+  /** What was true of the camera's last frame; null = none was logged. */
+  readonly lastConditions: Conditions | null;
 }

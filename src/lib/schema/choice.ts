@@ -1,5 +1,5 @@
 // Where a camera's controls stand, as JSON: position numbers by control id.
-import { lazy, number, object } from 'yup';
+import { lazy, number, object, type Schema } from 'yup';
 import type { Choice } from '#core/camera/setting.ts';
 
 /** Checks a choice: whole position numbers from 0 by control id. */
@@ -23,3 +23,6 @@ export function choiceFrom(value: Readonly<Record<string, unknown>>): Choice {
 export function choiceFromJson(text: string): Choice {
   return choiceFrom(choiceSchema.validateSync(JSON.parse(text), { strict: true }));
 }
+
+/** A body that says where a camera's controls stand. */
+export const standsSchema: Schema<{ readonly choice: Choice }> = object({ choice: choiceSchema }).required();

@@ -18,12 +18,21 @@ export const newFrameSchema = object({
   guess: lightSchema.nullable().optional().default(undefined),
   conditions: conditionsSchema.optional().default(undefined),
   choice: choiceSchema,
-  note: string().max(2000).defined()
+  note: string().max(2000).defined(),
+  /** Shared by the frames of a bracket. */
+  series: string().max(64).nullable().optional(),
+  /** How long it was really held open. */
+  timedSeconds: number().positive().max(86_400).nullable().optional()
 });
 
 /** A frame of a checked body. */
 export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {
-  return { ...body, guess: body.guess ?? null, conditions: conditionsFrom(body.conditions ?? {}) };
+  return {
+    ...body,
+    guess: body.guess ?? null,
+    conditions: conditionsFrom(body.conditions ?? {}),
+    ...{ series: body.series ?? null, timedSeconds: body.timedSeconds ?? null }
+  };
 }
 
 /** What can be changed on a frame afterwards. */

@@ -1,7 +1,12 @@
 // What the program remembers of the person who uses it.
-import { boolean, object, string, type InferType } from 'yup';
+import { boolean, number, object, string, type InferType } from 'yup';
 import { SCHOOLS } from '#core/light/by-eye.ts';
 import { placeSchema } from './light.ts';
+
+/** Looks of the pages. */
+export const SCHEMES = ['day', 'evening', 'dark'] as const;
+/** @see SCHEMES */
+export type Scheme = (typeof SCHEMES)[number];
 
 /** Everything that is remembered; changes name just what is to change. */
 export const settingsSchema = object({
@@ -10,7 +15,11 @@ export const settingsSchema = object({
   /** Where the light was last summed up; null = nowhere yet. */
   place: placeSchema.nullable().defined().default(undefined),
   /** Whether the light is guessed and sealed before it is read. */
-  guessFirst: boolean().required()
+  guessFirst: boolean().required(),
+  /** Look of the pages: for glare, for the evening, for eyes that are used to the dark. */
+  scheme: string().oneOf(SCHEMES).required(),
+  /** Chance 0…1 below which the person wants to be told to stop. */
+  leastChance: number().min(0.05).max(0.95).required()
 });
 
 /** @see settingsSchema */
@@ -20,8 +29,13 @@ export type Settings = InferType<typeof settingsSchema>;
 export const settingsEditSchema = object({
   school: string().oneOf(SCHOOLS).optional(),
   place: placeSchema.nullable().optional().default(undefined),
-  guessFirst: boolean().optional()
+  guessFirst: boolean().optional(),
+  scheme: string().oneOf(SCHEMES).optional(),
+  leastChance: number().min(0.05).max(0.95).optional()
 });
 
 /** Before anything is said. */
-export const FIRST_SETTINGS: Settings = { school: 'shadow', place: null, guessFirst: false };
+export const FIRST_SETTINGS: Settings = {
+  ...{ school: 'shadow', place: null, guessFirst: false },
+  ...{ scheme: 'day', leastChance: 0.5 }
+};

@@ -11,7 +11,7 @@ import type { FieldFault } from './parse.ts';
 import { readControls } from './sheet-controls.ts';
 import { SHEET_KINDS, type Sheet, type SheetKind } from './sheet.ts';
 import { SheetReader } from './sheet-reader.ts';
-import { PERFORATIONS } from './traits.ts';
+import { MOST_CHECK_LETTERS, PERFORATIONS } from './traits.ts';
 import { explainCameraFault } from './words.ts';
 
 const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
@@ -130,6 +130,7 @@ function readTraits(r: SheetReader, has: SheetKind, controls: readonly Control[]
     toleranceStops: tolerance === '' ? null : Math.abs(r.stops('tolerance', 4)),
     repeats: r.text('repeats') === 'yes',
     needsPackBattery: r.text('battery') === 'yes',
+    checks: readChecks(r),
     perforations: PERFORATIONS.filter((p) =>
       r
         .text('perforations')
@@ -137,6 +138,19 @@ function readTraits(r: SheetReader, has: SheetKind, controls: readonly Control[]
         .includes(p)
     )
   };
+}
+
+/** Reminders, parted by semicolons. */
+function readChecks(r: SheetReader): readonly string[] {
+  const checks = r
+    .text('checks')
+    .split(/\s*[;\n]\s*/)
+    .filter((c) => c !== '');
+  if (checks.length > 8) r.fault('checks', `These are ${checks.length} reminders; at most 8 are kept.`);
+  const long = checks.find((c) => c.length > MOST_CHECK_LETTERS);
+  if (long)
+    r.fault('checks', `“${long}” is too long to be read at a glance: ${MOST_CHECK_LETTERS} letters at most.`);
+  return checks;
 }
 
 function readFocusing(r: SheetReader, positions: readonly Position[]): CameraTraits['focusing'] {

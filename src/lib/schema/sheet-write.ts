@@ -32,6 +32,7 @@ export function sheetFrom(camera: Camera): Sheet {
     repeats: camera.repeats ? 'yes' : 'no',
     battery: camera.needsPackBattery ? 'yes' : 'no',
     perforations: camera.perforations.join(' '),
+    checks: camera.checks.join('; '),
     ...{ finderRight: formatDecimal(finder.rightMm, 2), finderUp: formatDecimal(finder.upMm, 2) },
     ...{ aimRight: percent(finder.rightShare), aimUp: percent(finder.upShare) },
     ...controlTexts(camera),

@@ -28,7 +28,13 @@ describe('sheets of every kind', () => {
   );
   test.each(SHEET_KINDS)('%s: written and read again it is the same camera', (has) => {
     const camera = read(
-      typical(has, { flash: 'automatic', focus: '1 2 ∞', perforations: 'super-8', bias: '−0.5' })
+      typical(has, {
+        flash: 'automatic',
+        focus: '1 2 ∞',
+        perforations: 'super-8',
+        bias: '−0.5',
+        checks: 'cap off; cock it'
+      })
     );
     const again = readSheet(sheetFrom(camera), camera.id, camera);
     expect(again).toEqual({ ok: true, value: camera });
@@ -75,7 +81,9 @@ describe('what is wrong is named with its field', () => {
     ['cine', 'pictures', 'few', 'number of pictures a second'],
     ['gears', 'sweep', 'slow', 'is not a shutter time'],
     ['nothing', 'finderUp', '9000', 'no number of millimetres'],
-    ['symbols', 'focus', 'person=0.02 people=2', 'has no usable value']
+    ['symbols', 'focus', 'person=0.02 people=2', 'has no usable value'],
+    ['nothing', 'checks', 'a; b; c; d; e; f; g; h; i', 'at most 8 are kept'],
+    ['nothing', 'checks', 'look '.repeat(20), 'too long to be read at a glance']
   ];
   test.each(cases)('%s with %s = “%s”: %s', (has, field, text, words) => {
     const faults = faultsOf(typical(has, { [field]: text }));

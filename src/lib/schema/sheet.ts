@@ -23,7 +23,7 @@ export const SHEET_FIELDS = [
   ...['focusing', 'fixedAt', 'sharpFrom'],
   ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],
   ...['moves', 'sweep', 'pictures', 'needle'],
-  ...['condition', 'tolerance', 'held', 'bias', 'repeats', 'battery', 'perforations'],
+  ...['condition', 'tolerance', 'held', 'bias', 'repeats', 'battery', 'perforations', 'checks'],
   ...['finderRight', 'finderUp', 'aimRight', 'aimUp']
 ] as const;
 
@@ -42,7 +42,7 @@ export const PLAIN_SHEET: Sheet = {
     flashQuench: 'yes',
     sync: ''
   },
-  ...{ moves: 'still', sweep: '0.5s', pictures: '16', needle: 'hand', perforations: '' },
+  ...{ moves: 'still', sweep: '0.5s', pictures: '16', needle: 'hand', perforations: '', checks: '' },
   ...{ lighten: '', dial: '', lowLight: 'closes', eye: 'outside', eyeAngle: '' },
   ...{ finderRight: '0', finderUp: '0', aimRight: '0', aimUp: '0' }
 };

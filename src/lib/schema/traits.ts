@@ -87,6 +87,9 @@ keepShapes(transport, TRANSPORT);
 const share = () => number().min(-1).max(1).required();
 const offsetMm = () => number().min(-500).max(500).required();
 
+/** Longest reminder before a press: it has to be read at a glance. */
+export const MOST_CHECK_LETTERS = 60;
+
 /** Fields of a camera's traits. */
 export const cameraTraitFields = {
   focusing,
@@ -101,7 +104,8 @@ export const cameraTraitFields = {
   toleranceStops: number().min(0).max(4).nullable().defined(),
   repeats: boolean().required(),
   needsPackBattery: boolean().required(),
-  perforations: array(string().oneOf(PERFORATIONS).required()).required()
+  perforations: array(string().oneOf(PERFORATIONS).required()).required(),
+  checks: array(string().required().max(MOST_CHECK_LETTERS)).max(8).required()
 };
 const cameraTraitsSchema = object(cameraTraitFields).required();
 

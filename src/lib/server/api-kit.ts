@@ -1,5 +1,6 @@
 // What the kit's API does with a checked body: store it, or say in words why not.
 import type { InferType } from 'yup';
+import { settingOf, type Choice } from '#core/camera/setting.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import { cameraFrom, type cameraSchema } from '#schema/camera.ts';
@@ -71,6 +72,18 @@ export function retireCamera(store: Store, id: string): Response {
   if (!stored) return notInKit('camera', id);
   store.cameras.retire(id, now());
   return answer(stored.camera);
+}
+
+/** Remembers where a camera's controls stand. */
+export function leaveControls(store: Store, id: string, { choice }: { readonly choice: Choice }): Response {
+  const camera = store.cameras.find(id)?.camera;
+  if (!camera) return notInKit('camera', id);
+  const setting = settingOf(camera, choice);
+  if (!setting) {
+    return badFields([{ field: 'choice', message: 'The camera has no such position. Reload the page.' }]);
+  }
+  store.cameras.leaveAt(id, setting.choice);
+  return answer({ choice: setting.choice });
 }
 
 /** Stores a new film. */

@@ -1,8 +1,10 @@
 // Cameras in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
 import type { Camera } from '#core/camera/camera.ts';
+import type { Choice } from '#core/camera/setting.ts';
 import type { CameraTraits } from '#core/camera/traits.ts';
 import { conditionFromText, controlsFromJson, formatsFromJson, programFromJson } from '#schema/camera.ts';
+import { choiceFromJson } from '#schema/choice.ts';
 import { cameraTraitsFromJson } from '#schema/traits.ts';
 
 interface CameraRow {
@@ -43,10 +45,19 @@ function fromRow(row: CameraRow): StoredCamera {
 
 function toRow(camera: Camera): Record<string, unknown> {
   const { id, name, focalMm, condition, handHeldSeconds, biasStops, formats, controls, program } = camera;
-  const { focusing, flash, transport, finder, toleranceStops, repeats, needsPackBattery, perforations } =
-    camera;
+  const {
+    focusing,
+    flash,
+    transport,
+    finder,
+    toleranceStops,
+    repeats,
+    needsPackBattery,
+    perforations,
+    checks
+  } = camera;
   const traits: CameraTraits = {
-    ...{ focusing, flash, transport, finder, toleranceStops, repeats, needsPackBattery, perforations }
+    ...{ focusing, flash, transport, finder, toleranceStops, repeats, needsPackBattery, perforations, checks }
   };
   return {
     ...{ id, name, focalMm, condition, handHeldSeconds, biasStops },
@@ -80,6 +91,10 @@ export function cameraRepository(db: Database) {
     'update camera set retired_at = ? where id = ? and retired_at is null'
   );
   const bringBack = db.prepare<[string]>('update camera set retired_at = null where id = ?');
+  const stands = db.prepare<[string], { readonly stands: string | null }>(
+    'select stands from camera where id = ?'
+  );
+  const leave = db.prepare<[string, string]>('update camera set stands = ? where id = ?');
   return {
     /** The cameras in use, oldest first. */
     list: (): readonly Camera[] => all.all().map((row) => fromRow(row).camera),
@@ -98,6 +113,13 @@ export function cameraRepository(db: Database) {
     add: (camera: Camera, createdAt: string): void => {
       insert.run({ ...toRow(camera), createdAt });
     },
+    /** Where its controls were left, by control id; null = not known since its last frame. */
+    standsAt: (id: string): Choice | null => {
+      const text = stands.get(id)?.stands;
+      return text ? choiceFromJson(text) : null;
+    },
+    /** Remembers where its controls stand. @returns false when there is no such camera */
+    leaveAt: (id: string, choice: Choice): boolean => leave.run(JSON.stringify(choice), id).changes > 0,
     /** Replaces a camera's definition under a new revision. @returns false when there is no such camera */
     change: (camera: Camera): boolean => update.run(toRow(camera)).changes > 0
   };

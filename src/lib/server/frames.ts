@@ -21,6 +21,8 @@ interface FrameRow {
   readonly sd_stops: number;
   readonly p_usable: number;
   readonly note: string;
+  readonly series: string | null;
+  readonly timed_seconds: number | null;
   readonly deleted_at: string | null;
 }
 
@@ -49,6 +51,8 @@ function fromRow(row: FrameRow): StoredFrame {
     sdStops: row.sd_stops,
     pUsable: row.p_usable,
     note: row.note,
+    series: row.series,
+    timedSeconds: row.timed_seconds,
     deletedAt: row.deleted_at
   };
 }
@@ -65,9 +69,9 @@ export function frameRepository(db: Database) {
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
-       guess, conditions, choice, delta_stops, sd_stops, p_usable, note)
+       guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds)
      values (:id, :loadId, :number, :loggedAt, :cameraRevision, :lv, :lightSd, :way, :contrast,
-       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note)`
+       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note, :series, :timedSeconds)`
   );
   const update = db.prepare<[number, string, string]>('update frame set number = ?, note = ? where id = ?');
   const relight = db.prepare<[Record<string, unknown>]>(
@@ -96,10 +100,11 @@ export function frameRepository(db: Database) {
     },
     add: (frame: Frame, cameraRevision: number): void => {
       const { lv, sdStops: lightSd, way, contrast } = frame.light;
-      const { id, loadId, number, loggedAt, deltaStops, sdStops, pUsable, note } = frame;
+      const { id, loadId, number, loggedAt, deltaStops, sdStops, pUsable, note, series, timedSeconds } =
+        frame;
       insert.run({
         ...{ id, loadId, number, loggedAt, cameraRevision, lv, lightSd, contrast },
-        ...{ deltaStops, sdStops, pUsable, note },
+        ...{ deltaStops, sdStops, pUsable, note, series, timedSeconds },
         way: JSON.stringify(way),
         guessJson: frame.guess === null ? null : JSON.stringify(frame.guess),
         conditionsJson: JSON.stringify(frame.conditions),

@@ -69,6 +69,7 @@ export function logbook(db: Database, now: () => string) {
     );
     const full: Frame = { ...frame, choice: setting.choice, loggedAt: now(), deltaStops, sdStops, pUsable };
     frames.add(full, camera.revision);
+    cameras.leaveAt(load.cameraId, setting.choice);
     return { ok: true, frame: full, repeated: false };
   });
 

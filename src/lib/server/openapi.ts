@@ -1,6 +1,7 @@
 // The description of the API, OpenAPI 3.1, made from the same Yup schemas that check what comes in.
 import { array, number, object, string } from 'yup';
 import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
+import { standsSchema } from '#schema/choice.ts';
 import { cameraSchema } from '#schema/camera.ts';
 import { filmSchema } from '#schema/film.ts';
 import { frameEditSchema, newFrameSchema } from '#schema/frame.ts';
@@ -72,6 +73,7 @@ const SCHEMAS = {
   LightAnswer: lightAnswerSchema,
   SunAnswer: sunAnswerSchema,
   CameraEyeAnswer: cameraEyeAnswerSchema,
+  Stands: standsSchema,
   Settings: settingsSchema,
   SettingsEdit: settingsEditSchema,
   Problem: problemSchema
@@ -124,6 +126,16 @@ const look = (path: string, id: string, summary: string, query: readonly string[
 export const OPERATIONS: readonly Operation[] = [
   ...kit('camera', 'Camera'),
   replace('camera', 'Camera'),
+  {
+    ...{
+      method: 'put',
+      path: '/cameras/{id}/stands',
+      id: 'leave-controls',
+      body: 'Stands',
+      answer: 'Stands'
+    },
+    ...{ summary: 'Remembers where a camera’s controls stand', status: 200 }
+  },
   ...kit('film', 'Film'),
   replace('film', 'Film'),
   ...kit('thing', 'Thing'),

@@ -9,6 +9,7 @@ export function pairOf(store: Store, load: Load): Pair | null {
   const film = store.films.find(load.filmId);
   if (!camera || !film) return null;
   const frames = store.frames.listByLoad(load.id);
+  const last = store.frames.lastOfCamera(load.cameraId);
   return {
     loadId: load.id,
     camera: camera.camera,
@@ -18,7 +19,8 @@ export function pairOf(store: Store, load: Load): Pair | null {
     framesLeft: framesLeft(load.framesTotal, frames, load.side),
     nextNumber: nextFrameNumber(load.framesTotal, frames, load.side),
     finished: load.finishedAt !== null,
-    present: store.frames.lastOfCamera(load.cameraId)?.choice ?? {}
+    present: store.cameras.standsAt(load.cameraId) ?? last?.choice ?? {},
+    lastConditions: last?.conditions ?? null
   };
 }
 

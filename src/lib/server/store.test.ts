@@ -39,7 +39,7 @@ const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
   number,
   light: STARTING_LIGHT,
   choice: { aperture: 0, focus: 1 },
-  ...{ note: '', guess: null, conditions: {} },
+  ...{ note: '', guess: null, conditions: {}, series: null, timedSeconds: null },
   ...more
 });
 

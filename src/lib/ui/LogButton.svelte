@@ -1,59 +1,19 @@
-<!-- One press to a logged frame. A second tap on the same frame does nothing: the frame keeps its id until it is stored. -->
+<!-- One press to a logged frame; or three frames as a bracket, each with its own press. -->
 <script lang="ts">
-  import { invalidateAll } from '$app/navigation';
-  import { logFrame, removeFrame } from './api.ts';
-  import { useHand } from './hand.svelte.ts';
+  import { onMount } from 'svelte';
+  import { stepsAround } from '#core/match/steps.ts';
   import type { Judged } from './hand-judge.ts';
-  import { sayDone, sayTrouble } from './notices.svelte.ts';
+  import type { Logger } from './shoot/logger.svelte.ts';
 
-  let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
-  /** Two taps closer together than this are one. */
-  const DOUBLE_TAP_MS = 700;
-
-  let busy = $state(false);
-  // not 0: a page can be ready, and pressed, within the first moments of its clock
-  let pressedAt = -Infinity;
-  // one id for each frame number, kept over failures, so that sending again stores nothing twice
-  const frameId = $derived(newId(judged.pair.loadId, judged.pair.nextNumber));
+  let { judged, logger }: { judged: Judged; logger: Logger } = $props();
   const full = $derived(judged.pair.nextNumber === null || judged.pair.finished);
+  const bracket = $derived(logger.bracket);
+  const steps = $derived(stepsAround(judged.situation, judged.shown.setting));
+  const canBracket = $derived(
+    (steps.darker !== null || steps.lighter !== null) && judged.pair.framesLeft >= 2 && bracket === null
+  );
 
-  function newId(loadId: string, number: number | null): string {
-    return `${loadId.slice(0, 18)}-${number ?? 0}-${crypto.randomUUID()}`.slice(0, 64);
-  }
-
-  async function log(): Promise<void> {
-    const number = judged.pair.nextNumber;
-    const now = performance.now();
-    if (busy || number === null || now - pressedAt < DOUBLE_TAP_MS) return;
-    busy = true;
-    pressedAt = now;
-    const id = frameId;
-    const { loadId } = judged.pair;
-    const { choice } = judged.shown.setting;
-    const { light, guess, conditions } = hand;
-    const sent = await logFrame({ id, loadId, number, light, guess, conditions, choice, note: '' });
-    await invalidateAll();
-    busy = false;
-    if (sent.ok) {
-      hand.picked = null;
-      hand.guess = null;
-      sayDone(`Frame ${number} is logged.`, () => void undo(id, number));
-    } else sayTrouble(sent.error);
-  }
-
-  async function undo(id: string, number: number): Promise<void> {
-    const removed = await removeFrame(id);
-    await invalidateAll();
-    if (removed.ok) sayDone(`Frame ${number} is taken back.`);
-    else sayTrouble(removed.error);
-  }
-
-  function key(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLInputElement && event.target.type !== 'radio';
-    const plain = !event.ctrlKey && !event.metaKey && !event.altKey && !event.repeat;
-    if (event.key.toLowerCase() === 'l' && plain && !typing && !full) void log();
-  }
+  onMount(() => logger.resume(judged.pair.loadId));
 </script>
 
 {#if full}
@@ -61,25 +21,70 @@
     >{judged.pair.finished ? 'This film is finished' : 'This film is full'}: go to Kit</a
   >
 {:else}
-  <button type="button" class="press" onclick={log} aria-busy={busy} data-testid="log">
-    Log frame {judged.pair.nextNumber} <kbd>L</kbd>
-  </button>
+  {#if bracket}
+    <p class="bracket" data-testid="bracket">
+      Bracket, frame {bracket.done + 1} of {bracket.choices.length}.
+      <button type="button" onclick={() => logger.leave()}>
+        {bracket.done > 0 ? 'Leave the rest' : 'No bracket'}
+      </button>
+    </p>
+  {/if}
+  <div class="acts">
+    <button
+      type="button"
+      class="press"
+      onclick={() => void logger.log(judged)}
+      aria-busy={logger.busy}
+      data-testid="log"
+    >
+      Log frame {judged.pair.nextNumber} <kbd>L</kbd>
+    </button>
+    {#if canBracket}
+      <button type="button" class="quiet three" onclick={() => logger.begin(judged)}> Bracket </button>
+    {/if}
+  </div>
 {/if}
-<svelte:window onkeydown={key} />
 
 <style>
+  .acts {
+    display: flex;
+    gap: 8px;
+  }
   .press {
     display: grid;
     grid-auto-flow: column;
     place-content: center;
     align-items: center;
     gap: 12px;
-    width: 100%;
+    flex: 1;
     min-height: 56px;
+    padding: 0 8px;
     font-size: 1.1875rem;
   }
   .full {
     background: var(--ink);
+    color: var(--sheet);
+  }
+  .three {
+    background: var(--paper);
+    padding: 0 10px;
+  }
+  .bracket {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    font-weight: 600;
+    background: var(--well);
+    padding-left: 10px;
+    border-left: 4px solid var(--accent);
+    margin-bottom: 6px;
+  }
+  .bracket button {
+    min-height: 44px;
+    padding: 0 10px;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
   }
   kbd {
     font: 400 0.9375rem var(--font-body);

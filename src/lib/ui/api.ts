@@ -1,5 +1,7 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
 import { array, number, object, string } from 'yup';
+import type { Choice } from '#core/camera/setting.ts';
+import type { Film } from '#core/film/film.ts';
 import type { NewFrame } from '#core/log/frame.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
@@ -24,7 +26,7 @@ async function ask<T>(
 }
 
 function send(
-  method: 'POST' | 'PATCH' | 'DELETE',
+  method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   body: unknown
 ): Promise<Result<null, string>> {
@@ -84,4 +86,22 @@ export function removeFrame(id: string): Promise<Result<null, string>> {
 /** Takes a frame back from the trash. */
 export function restoreFrame(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/frames/${encodeURIComponent(id)}/restore`, {});
+}
+
+/** Remembers where a camera's controls stand. */
+export function leaveControls(cameraId: string, choice: Choice): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/stands`, { choice });
+}
+
+/** Replaces a film's data. */
+export function changeFilm(film: Film): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/films/${encodeURIComponent(film.id)}`, film);
+}
+
+/** Finishes a film, or turns it over. */
+export function changeLoad(
+  id: string,
+  edit: { readonly finished?: boolean; readonly side?: 1 | 2 }
+): Promise<Result<null, string>> {
+  return send('PATCH', `/api/v1/loads/${encodeURIComponent(id)}`, edit);
 }

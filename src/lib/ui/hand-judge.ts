@@ -89,6 +89,6 @@ export function judgePair(pair: Pair, light: LightChoice, reach: Reach, picked: 
 export function triedPair(camera: Camera, film: Film): Pair {
   return {
     ...{ loadId: '', camera, film, framesTotal: film.frames, framesLeft: film.frames, side: null },
-    ...{ nextNumber: 1, finished: false, present: {} }
+    ...{ nextNumber: 1, finished: false, present: {}, lastConditions: null }
   };
 }

@@ -12,7 +12,7 @@ const TOY = cameraWith([
 ]);
 const pairOf = (more: Partial<Pair> = {}): Pair => ({
   ...{ loadId: 'l', camera: TOY, film: filmWith(), framesTotal: 12, framesLeft: 7, nextNumber: 6 },
-  ...{ finished: false, present: {}, side: null },
+  ...{ finished: false, present: {}, side: null, lastConditions: null },
   ...more
 });
 const handWith = (pair: Pair | null = pairOf()) => new Hand(STARTING_LIGHT, pair, []);

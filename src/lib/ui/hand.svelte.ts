@@ -6,12 +6,14 @@ import type { Thing } from '#core/kit/thing.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { PLAIN, type Circumstances } from '#core/match/circumstances.ts';
+import { reachOf } from '#core/match/reach.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
+import { applied, type RemedyStep } from '#core/match/remedies.ts';
 import type { Conditions } from '#core/match/situation.ts';
 import { lightKindOf, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
 import { FIRST_SETTINGS, type Settings } from '#schema/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
-import { judgePair, reachOfPair, troubleOf, type Judged } from './hand-judge.ts';
+import { judgePair, reachOfPair, troubleOf, withFocus, type Judged } from './hand-judge.ts';
 
 const KEY = Symbol('hand');
 
@@ -24,6 +26,10 @@ export class Hand {
   guess = $state.raw<LightChoice | null>(null);
   /** What the person said of the frame beside light: purpose, distance, support, filters … */
   asked = $state.raw<Conditions>({});
+
+  /** The remedy that is pointed at, to be seen on the rule before it is taken. */
+  pointed = $state.raw<readonly RemedyStep[] | null>(null);
+  #before = $state.raw<readonly Conditions[]>([]);
 
   pair = $state.raw<Pair | null>(null);
   /** Every film of the kit: what else could be loaded. */
@@ -51,6 +57,13 @@ export class Hand {
   #reach: Reach | null = $derived.by(() => this.#findReach());
 
   readonly judged: Judged | null = $derived.by(() => this.#judge());
+  /** The reach with the remedy that is pointed at; null = none is. */
+  readonly ghost: Reach | null = $derived.by(() => {
+    const { judged, pointed } = this;
+    if (!judged || !pointed) return null;
+    const after = pointed.reduce(applied, judged.situation);
+    return reachOf(after, withFocus(after.camera, judged.pair.present, this.focus));
+  });
   /** Why the pair in hand cannot be judged, in words; '' when it can. */
   readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
 
@@ -58,6 +71,35 @@ export class Hand {
     this.light = light;
     this.pair = pair;
     this.films = films;
+  }
+
+  /** Takes up a remedy: what can be done at once is true from now on. */
+  apply(steps: readonly RemedyStep[]): void {
+    const { judged } = this;
+    if (!judged) return;
+    this.#before = [...this.#before, this.asked];
+    const after = steps.reduce(applied, judged.situation);
+    const { circumstances, supported } = after;
+    this.asked = {
+      ...this.asked,
+      ...(circumstances ? { circumstances } : {}),
+      ...(supported === undefined ? {} : { supported })
+    };
+    this.picked = null;
+    this.pointed = null;
+  }
+
+  /** How many remedies can be taken back. */
+  get applied(): number {
+    return this.#before.length;
+  }
+
+  /** Takes the last remedy back. */
+  takeBack(): void {
+    const before = this.#before.at(-1);
+    if (!before) return;
+    this.#before = this.#before.slice(0, -1);
+    this.asked = before;
   }
 
   /** Changes some of what is true beside camera, film and light. */
@@ -95,6 +137,10 @@ export class Hand {
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
       this.focus = null;
+      // filters, support and purpose belonged to the last camera
+      this.asked = {};
+      this.#before = [];
+      this.pointed = null;
     }
     this.pair = pair;
   }

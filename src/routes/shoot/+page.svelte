@@ -1,8 +1,22 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { stepsAround } from '#core/match/steps.ts';
+  import { leaveControls } from '#ui/api.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useHand } from '#ui/hand.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
+  import { sayDone, sayTrouble } from '#ui/notices.svelte.ts';
+  import { nextScheme } from '#ui/scheme.ts';
+  import BeforePress from '#ui/shoot/BeforePress.svelte';
+  import FilmLeft from '#ui/shoot/FilmLeft.svelte';
+  import FramePanel from '#ui/shoot/FramePanel.svelte';
+  import KeySheet from '#ui/shoot/KeySheet.svelte';
+  import { listen } from '#ui/shoot/keys.ts';
+  import { Logger } from '#ui/shoot/logger.svelte.ts';
+  import LongExposure from '#ui/shoot/LongExposure.svelte';
+  import OnCamera from '#ui/shoot/OnCamera.svelte';
   import Figures from '#ui/text/Figures.svelte';
   import { sayFailure, sayInstruction, sayReason, sayExposure } from '#ui/text/say.ts';
   import Chance from '#ui/verdict/Chance.svelte';
@@ -13,6 +27,53 @@
 
   const hand = useHand();
   const judged = $derived(hand.judged);
+  const logger = new Logger(hand);
+  let keysShown = $state(false);
+  const counted = $derived(judged?.shown.setting.timedByHand === true);
+
+  /** Remembers that the controls stand as the card shows them. */
+  async function setAsShown(): Promise<void> {
+    if (!judged) return;
+    const { pair, shown } = judged;
+    const before = pair.present;
+    const leave = async (choice: typeof before): Promise<boolean> => {
+      const left = await leaveControls(pair.camera.id, choice);
+      if (!left.ok) sayTrouble(left.error);
+      await invalidateAll();
+      return left.ok;
+    };
+    if (await leave(shown.setting.choice)) {
+      sayDone('The controls stand as shown.', () => void leave(before));
+    }
+  }
+
+  function step(way: 'darker' | 'lighter'): void {
+    if (!judged) return;
+    const setting = stepsAround(judged.situation, judged.shown.setting)[way];
+    if (setting) hand.picked = setting.choice;
+  }
+
+  onMount(() =>
+    listen({
+      '[': () => hand.moveLight(hand.light.lv - 1 / 3),
+      ']': () => hand.moveLight(hand.light.lv + 1 / 3),
+      'Shift+{': () => hand.moveLight(hand.light.lv - 1),
+      'Shift+}': () => hand.moveLight(hand.light.lv + 1),
+      ',': () => step('darker'),
+      '.': () => step('lighter'),
+      a: () => (hand.picked = null),
+      s: () => void setAsShown(),
+      l: () => judged && void logger.log(judged),
+      b: () => (logger.bracket ? logger.leave() : judged && logger.begin(judged)),
+      t: () => document.querySelector<HTMLButtonElement>('[data-key="T"]')?.click(),
+      u: () => hand.takeBack(),
+      d: () => nextScheme(hand),
+      '1': () => void goto('/shoot'),
+      '2': () => void goto('/kit'),
+      '3': () => void goto('/log'),
+      'Shift+?': () => (keysShown = !keysShown)
+    })
+  );
 </script>
 
 <svelte:head><title>Shoot · Just Enough</title></svelte:head>
@@ -43,7 +104,17 @@
           <p class="failure"><Figures text={sayFailure(failure)} /></p>
         {/each}
       </div>
-      <div class="positions"><PositionsCard {judged} /></div>
+      <div class="positions">
+        <PositionsCard {judged} onset={() => void setAsShown()} />
+        <BeforePress {judged} />
+        {#if counted}
+          <LongExposure
+            {judged}
+            timed={logger.timedSeconds}
+            ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
+          />
+        {/if}
+      </div>
       <div class="why">
         <RoomGauge {judged} />
         <ReasonSum {judged} />
@@ -51,12 +122,21 @@
     </section>
     <section class="light" aria-label="The light">
       <ShootLight {judged} />
+      <details>
+        <summary>The frame: purpose, distance, motion</summary>
+        <FramePanel {judged} />
+      </details>
+      <details>
+        <summary>On the camera: filters, flash</summary>
+        <OnCamera {judged} />
+      </details>
     </section>
     <section class="print" aria-label="The print">
       <p class="kicker">What the print will look like</p>
       <Prints {judged} />
-      <div class="log"><LogButton {judged} /></div>
-      <WhatHelps {judged} films={hand.films} things={hand.things} place={hand.settings.place} />
+      <div class="log"><LogButton {judged} {logger} /></div>
+      <FilmLeft {judged} />
+      <WhatHelps {judged} />
     </section>
   </div>
 {:else if hand.pair}
@@ -72,6 +152,7 @@
     <a class="press" href="/start">Enter your camera</a>
   </section>
 {/if}
+<KeySheet open={keysShown} onclose={() => (keysShown = false)} />
 
 <style>
   .shoot {
@@ -83,6 +164,21 @@
   }
   .light {
     grid-area: light;
+  }
+  .positions {
+    display: grid;
+    gap: 12px;
+  }
+  summary {
+    display: list-item;
+    min-height: 44px;
+    padding: 10px 0 0 4px;
+    font-weight: 600;
+    cursor: pointer;
+    border-top: 1px solid var(--line);
+  }
+  details[open] {
+    padding-bottom: 10px;
   }
   .answer {
     grid-area: answer;

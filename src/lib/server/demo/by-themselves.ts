@@ -19,6 +19,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
     },
     ...{ ...PLAIN_TRAITS, handHeldSeconds: null, biasStops: -0.7 },
     flash: { kind: 'shoe', syncSeconds: null },
+    checks: ['cap off', 'cock the shutter'],
     finder: { rightMm: 0, upMm: 45, rightShare: 0, upShare: -0.18 },
     controls: [
       many(

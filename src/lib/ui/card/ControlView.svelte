@@ -15,16 +15,18 @@
 <script lang="ts">
   import Figures from '../text/Figures.svelte';
   import { sayPosition } from '../text/say.ts';
-  import { drawnPositions, mustMove, standingMark, type DrawnPosition } from './control.ts';
+  import { drawnPositions, mustMove, standingMark, withOneB, type DrawnPosition } from './control.ts';
   import MarkSymbolDrawing from './MarkSymbol.svelte';
 
   let { control, shown, advised, present, onpick }: ControlViewProps = $props();
   const uid = $props.id();
   const positions = $derived(drawnPositions(control, shown, advised, present));
+  // B is one place of the lever; how long it is held is counted, and chosen on a row of its own
+  const parts = $derived(withOneB(positions));
   const at = $derived(
     Math.max(
       0,
-      positions.findIndex((p) => p.shown)
+      parts.places.findIndex((p) => p.shown)
     )
   );
   const was = $derived(standingMark(positions));
@@ -47,7 +49,7 @@
 <fieldset
   class="drawn-{control.shape}"
   class:by-hand={control.acts === 'focus'}
-  style:--marks={positions.length}
+  style:--marks={parts.places.length}
 >
   <legend>
     <span class="name">{control.label}</span>
@@ -60,11 +62,11 @@
     {/if}
   </legend>
   <div class="band" bind:this={band}>
-    {#each positions as p (p.index)}
+    {#each parts.places as p (p.index)}
       <label class:shown={p.shown} class:advised={p.advised && !p.shown} class:stands={p.stands && !p.shown}>
         <input
           type="radio"
-          name={uid}
+          name="{uid}-place"
           checked={p.shown}
           onchange={() => onpick(p.index)}
           aria-label={`${p.position.mark}, ${sayPosition(control, p.position.value)}${p.advised && control.acts !== 'focus' ? ', advised' : ''}`}
@@ -80,6 +82,23 @@
       </label>
     {/each}
   </div>
+  {#if parts.counted.length > 0 && parts.places.at(-1)?.shown}
+    <div class="count" role="radiogroup" aria-label="How long to hold it open">
+      <span class="hint">Hold it for</span>
+      {#each parts.counted as p (p.index)}
+        <label class="chip" class:shown={p.shown} class:advised={p.advised && !p.shown}>
+          <input
+            type="radio"
+            name="{uid}-count"
+            checked={p.shown}
+            onchange={() => onpick(p.index)}
+            aria-label="{sayPosition(control, p.position.value)}{p.advised ? ', advised' : ''}"
+          />
+          <Figures text={sayPosition(control, p.position.value)} />
+        </label>
+      {/each}
+    </div>
+  {/if}
 </fieldset>
 
 <style>
@@ -102,7 +121,28 @@
     scrollbar-width: none;
     margin-top: 4px;
   }
-  label {
+  .count {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 5px;
+    margin-top: 6px;
+  }
+  .count .chip {
+    position: relative;
+    display: inline-grid;
+    place-content: center;
+  }
+  .count .chip.shown {
+    background: var(--accent);
+    border-color: var(--accent);
+    color: var(--on-accent);
+    font-weight: 700;
+  }
+  .count .chip.advised {
+    border: 3px solid var(--accent);
+  }
+  .band label {
     position: relative;
     display: grid;
     justify-items: center;
@@ -129,7 +169,7 @@
     line-height: 1.15;
   }
   /* what a mark means takes room: the band scrolls rather than letting the words run together */
-  label:has(.means) {
+  .band label:has(.means) {
     flex-basis: 92px;
   }
   .means {
@@ -137,7 +177,7 @@
     font-weight: 400;
     white-space: nowrap;
   }
-  label.shown .engraved {
+  .band label.shown .engraved {
     font-weight: 750;
   }
 

@@ -6,13 +6,15 @@
   import ControlView from './ControlView.svelte';
   import { fixedLine } from './fixed-line.ts';
 
-  let { judged }: { judged: Judged } = $props();
+  let { judged, onset }: { judged: Judged; onset: () => void } = $props();
   const hand = useHand();
   const movable = $derived(
     judged.pair.camera.controls.filter((c) => c.kind !== 'fixed').filter((c) => positionCount(c) > 1)
   );
   const fixed = $derived(fixedLine(judged.pair.camera));
   const choice = $derived(judged.shown.setting.choice);
+  /** Whether anything stands elsewhere than the card shows it, as far as that is known. */
+  const moved = $derived(movable.some((c) => judged.pair.present[c.id] !== choice[c.id]));
 </script>
 
 <div class="controls">
@@ -26,8 +28,15 @@
     />
   {/each}
   {#if fixed !== ''}<p>{fixed}</p>{/if}
-  {#if hand.picked !== null}
-    <button type="button" class="quiet" onclick={() => (hand.picked = null)}>Back to the advice</button>
+  {#if hand.picked !== null || moved}
+    <div class="acts">
+      {#if hand.picked !== null}
+        <button type="button" class="quiet" onclick={() => (hand.picked = null)}>Back to the advice</button>
+      {/if}
+      {#if moved}
+        <button type="button" class="quiet" onclick={onset}>Set as shown</button>
+      {/if}
+    </div>
   {/if}
 </div>
 
@@ -47,7 +56,10 @@
     color: var(--soft);
     font-size: 0.9375rem;
   }
-  .quiet {
-    align-self: flex-start;
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    flex-basis: 100%;
   }
 </style>

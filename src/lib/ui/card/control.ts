@@ -43,3 +43,25 @@ export function mustMove(positions: readonly DrawnPosition[]): boolean {
 export function standingMark(positions: readonly DrawnPosition[]): string | null {
   return positions.find((p) => p.stands)?.position.mark ?? null;
 }
+
+/** The places of a control with B as one of them, and the lengths that are counted on it. */
+export interface PlacesAndCounts {
+  readonly places: readonly DrawnPosition[];
+  readonly counted: readonly DrawnPosition[];
+}
+
+/** Draws all counted lengths as one place, B: it stands for the length that is shown, advised, or the shortest. */
+export function withOneB(positions: readonly DrawnPosition[]): PlacesAndCounts {
+  const counted = positions.filter((p) => p.position.byHand);
+  const stands = counted.find((p) => p.shown) ?? counted.find((p) => p.advised) ?? counted[0];
+  const places = positions.filter((p) => !p.position.byHand);
+  if (!stands) return { places, counted };
+  const b: DrawnPosition = {
+    ...stands,
+    position: { ...stands.position, mark: 'B' },
+    shown: counted.some((p) => p.shown),
+    advised: counted.some((p) => p.advised),
+    stands: counted.some((p) => p.stands)
+  };
+  return { places: [...places, b], counted };
+}

@@ -33,6 +33,10 @@
   </div>
 </section>
 <section>
+  <h3>Before each press</h3>
+  <div class="fields"><SheetField {draft} field="checks" /></div>
+</section>
+<section>
   <h3>Focus</h3>
   <div class="fields">
     <SheetField {draft} field="focus" />

@@ -63,6 +63,11 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   flashBelow: { label: 'It fires below LV', hint: '' },
   sync: { label: 'Shortest time with flash', hint: 'Empty: any.' },
   sweep: { label: 'How long the lens swings', hint: '' },
+  checks: {
+    label: 'Before each press, remind me',
+    hint: 'In few words, with semicolons: cap off; cock the shutter',
+    wide: true
+  },
   tolerance: { label: 'How sure its values are, stops', hint: 'Empty: by its condition.' },
   held: { label: 'Longest time you hold it', hint: 'Empty: by focal length.' },
   bias: { label: 'It exposes too much by, stops', hint: '−0.5: half a stop too little.' },

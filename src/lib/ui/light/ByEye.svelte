@@ -3,7 +3,6 @@
   import {
     lightByEye,
     LOW_SUNS,
-    NO_MODIFIERS,
     otherSchool,
     type EyeClue,
     type LightModifiers,
@@ -13,37 +12,23 @@
   import { SKY_STEPS } from '#core/light/sky-first.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
-  import { changeSettings } from '../api.ts';
   import Figures from '../text/Figures.svelte';
   import { CLUE_WORDS, SKY_WORDS } from '../text/say-light.ts';
-  import type { LightPanelWay } from './panel.ts';
+  import { modifiersOf, viewOf, type LightPanelWay } from './panel.ts';
   import ShadowDrawing from './ShadowDrawing.svelte';
   import SkyDrawing from './SkyDrawing.svelte';
 
-  let { light, onlight, school: first }: LightPanelWay & { school: School } = $props();
+  let { light, onlight, school }: LightPanelWay & { school: School } = $props();
   const uid = $props.id();
   const way = $derived(light.way);
-  let chosen = $state<School | null>(null);
-  const school = $derived<School>(chosen ?? (way.kind === 'shadow' || way.kind === 'sky' ? way.kind : first));
-  const modifiers = $derived<LightModifiers>(
-    way.kind === 'shadow' || way.kind === 'sky'
-      ? { bright: way.bright, backlit: way.backlit, shaded: way.shaded, lowSun: way.lowSun }
-      : NO_MODIFIERS
-  );
+  const modifiers = $derived(modifiersOf(way));
   const steps = $derived<readonly EyeClue[]>(
     school === 'shadow'
       ? SHADOW_STEPS.map(({ clue }) => ({ school: 'shadow', clue }))
       : SKY_STEPS.map(({ clue }) => ({ school: 'sky', clue }))
   );
-  const view = $derived<EyeClue | null>(
-    way.kind === 'shadow'
-      ? { school: 'shadow', clue: way.clue }
-      : way.kind === 'sky'
-        ? { school: 'sky', clue: way.clue }
-        : null
-  );
+  const view = $derived(viewOf(way));
   const wordsOf = (v: EyeClue) => (v.school === 'shadow' ? CLUE_WORDS[v.clue] : SKY_WORDS[v.clue]);
-  const SCHOOL_WORDS: Readonly<Record<School, string>> = { shadow: 'By a shadow', sky: 'By the sky' };
   const LOW_WORDS = {
     no: 'High sun',
     hour: 'An hour of rise or set',
@@ -62,27 +47,14 @@
   });
 
   function choose(next: EyeClue): void {
-    chosen = null;
     onlight(choiceByEye(next, modifiers));
   }
   function change(more: Partial<LightModifiers>): void {
-    onlight(choiceByEye(view ?? { school: 'shadow', clue: 'sharp' }, { ...modifiers, ...more }));
-  }
-  function turnTo(next: School): void {
-    chosen = next;
-    // the same view in the other school's words, where there is one
-    if (view && view.school !== next) onlight(choiceByEye(otherSchool(view), modifiers));
-    void changeSettings({ school: next });
+    const start: EyeClue = school === 'shadow' ? { school, clue: 'sharp' } : { school, clue: 'clear' };
+    onlight(choiceByEye(view ?? start, { ...modifiers, ...more }));
   }
 </script>
 
-<div class="schools" role="group" aria-label="How you look">
-  {#each ['shadow', 'sky'] as const as name (name)}
-    <button type="button" class="chip" aria-pressed={school === name} onclick={() => turnTo(name)}>
-      {SCHOOL_WORDS[name]}
-    </button>
-  {/each}
-</div>
 <fieldset>
   <legend class="kicker"
     >{school === 'shadow' ? 'Look at a shadow: how is its edge?' : 'Look up: how is the sky?'}</legend
@@ -134,14 +106,10 @@
 {#if other !== ''}<p class="other" data-testid="other-school"><Figures text={other} /></p>{/if}
 
 <style>
-  .schools,
   .modifiers {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 6px;
-  }
-  .schools {
-    margin-bottom: 8px;
   }
   .modifiers {
     margin-top: 8px;

@@ -14,17 +14,22 @@
   }
 
   const TABS = [
-    ['eye', 'By eye'],
+    ['shadow', 'Shadow'],
+    ['sky', 'Sky'],
     ['scene', 'Scene'],
     ['reading', 'Meter'],
-    ['sun', 'Sun, moon'],
-    ['frame', 'As before']
+    ['sun', 'Sun'],
+    ['frame', 'Frame']
   ] as const;
   type Tab = (typeof TABS)[number][0];
 </script>
 
 <script lang="ts">
+  import { otherSchool } from '#core/light/by-eye.ts';
+  import { choiceByEye } from '#core/ways/choice.ts';
+  import { changeSettings } from '../api.ts';
   import Figures from '../text/Figures.svelte';
+  import { modifiersOf, viewOf } from './panel.ts';
   import { sayLight } from '../text/say-light.ts';
   import ByEye from './ByEye.svelte';
   import EarlierFrames from './EarlierFrames.svelte';
@@ -33,10 +38,17 @@
 
   let { light, onlight, settings, recent, things }: LightPanelProps = $props();
   const uid = $props.id();
-  const tabOf = (kind: LightChoice['way']['kind']): Tab =>
-    kind === 'shadow' || kind === 'sky' || kind === 'hand' ? 'eye' : kind;
   let chosen = $state<Tab | null>(null);
-  const tab = $derived(chosen ?? tabOf(light.way.kind));
+  const tab = $derived<Tab>(chosen ?? (light.way.kind === 'hand' ? settings.school : light.way.kind));
+
+  function turnTo(next: Tab): void {
+    chosen = next;
+    if (next !== 'shadow' && next !== 'sky') return;
+    // the same view in the other school's words, where there is one; the school asked for last is asked first
+    const view = viewOf(light.way);
+    if (view && view.school !== next) onlight(choiceByEye(otherSchool(view), modifiersOf(light.way)));
+    if (settings.school !== next) void changeSettings({ school: next });
+  }
 
   function move(event: KeyboardEvent): void {
     const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -44,7 +56,7 @@
     event.preventDefault();
     const at = TABS.findIndex(([name]) => name === tab);
     const next = TABS[(at + step + TABS.length) % TABS.length] ?? TABS[0];
-    chosen = next[0];
+    turnTo(next[0]);
     document.getElementById(`${uid}-${next[0]}`)?.focus();
   }
 </script>
@@ -59,13 +71,14 @@
       aria-selected={tab === name}
       aria-controls="{uid}-panel"
       tabindex={tab === name ? 0 : -1}
-      onclick={() => (chosen = name)}>{words}</button
+      onclick={() => turnTo(name)}>{words}</button
     >
   {/each}
 </div>
+<p class="assumed" data-testid="assumed"><Figures text={sayLight(light)} /></p>
 <div id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
-  {#if tab === 'eye'}
-    <ByEye {light} {onlight} school={settings.school} />
+  {#if tab === 'shadow' || tab === 'sky'}
+    <ByEye {light} {onlight} school={tab} />
   {:else if tab === 'scene'}
     <SceneChooser {light} {onlight} />
   {:else if tab === 'reading'}
@@ -80,22 +93,28 @@
     {/await}
   {/if}
 </div>
-<p class="assumed" data-testid="assumed"><Figures text={sayLight(light)} /></p>
 
 <style>
   .tabs {
-    display: flex;
-    flex-wrap: wrap;
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
     gap: 4px;
-    margin-bottom: 8px;
+    margin-bottom: 6px;
   }
   .tabs button {
-    flex: 1 1 auto;
-    padding: 0 8px;
+    padding: 0 2px;
   }
   .assumed {
-    margin-top: 8px;
+    margin-bottom: 8px;
     font-size: 0.9375rem;
-    line-height: 1.35;
+    line-height: 1.3;
+  }
+  @media (max-width: 900px) {
+    .tabs {
+      grid-template-columns: repeat(6, 1fr);
+    }
+    .tabs button {
+      font-size: 0.875rem;
+    }
   }
 </style>

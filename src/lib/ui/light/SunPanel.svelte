@@ -113,7 +113,7 @@
     {#if draft.course.length > 0}
       <table>
         <caption class="kicker">How the light goes on</caption>
-        <thead class="sr-only"><tr><th scope="col">Time</th><th scope="col">LV</th><th></th></tr></thead>
+        <thead class="sr-only"><tr><th scope="col">Time</th><th scope="col">LV</th><td></td></tr></thead>
         <tbody>
           {#each draft.course as point (point.ms)}
             <tr>

@@ -106,6 +106,10 @@
           {#if place}<span class="likely" style:left={place.left} style:width={place.width}></span>{/if}
         {/each}
       {/if}
+      {#each hand.ghost?.likely ?? [] as interval (interval.from)}
+        {@const place = bracket(interval.from, interval.to)}
+        {#if place}<span class="ghost" style:left={place.left} style:width={place.width}></span>{/if}
+      {/each}
     </div>
     {#if judged}
       <Strips tone={judged.tone} contrast={hand.light.contrast} {deltas} height="var(--band)" />
@@ -176,6 +180,12 @@
   }
   .likely {
     border-width: 3px 3px 0 !important;
+  }
+  /* what a remedy would do to the reach, while it is pointed at */
+  .ghost {
+    height: 18px !important;
+    border: 2.5px dashed var(--accent) !important;
+    border-bottom: 0 !important;
   }
   .bare {
     height: var(--band);

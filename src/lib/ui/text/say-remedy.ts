@@ -5,7 +5,8 @@ import type { Remedy, RemedyStep } from '#core/match/remedies.ts';
 import { formatLv, formatStops } from '#core/units/stops.ts';
 import { instructionParts } from './say.ts';
 
-const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
+/** Where a filter sits, in words. */
+export const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
   lens: 'on the lens',
   'lens-and-eye': 'over lens and eye',
   pack: 'on the film pack',

@@ -10,7 +10,7 @@ import ReasonSum from './ReasonSum.svelte';
 function judgedWith(film: Film) {
   const pair = {
     ...{ loadId: 'l', camera: BOX, film, framesTotal: 8, framesLeft: 8, nextNumber: 1 },
-    ...{ finished: false, side: null, present: {} }
+    ...{ finished: false, side: null, lastConditions: null, present: {} }
   };
   const { judged } = new Hand(choiceFromShadow('sharp', { bright: false, backlit: false }), pair, []);
   if (!judged) throw new Error('nothing was judged');

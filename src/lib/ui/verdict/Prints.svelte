@@ -1,20 +1,58 @@
-<!-- What the print will look like if the light is less than thought, as thought, or more: one in ten fall beyond each. -->
+<!-- What the print will look like: as set, and a step darker and lighter; a tap on a step takes it. -->
 <script lang="ts">
-  import { normalQuantile } from '#core/numeric/normal.ts';
+  import { judge } from '#core/match/verdict.ts';
+  import type { Setting } from '#core/camera/setting.ts';
+  import { stepsAround } from '#core/match/steps.ts';
+  import { formatStops } from '#core/units/stops.ts';
+  import { useHand } from '../hand.svelte.ts';
   import type { Judged } from '../hand-judge.ts';
+  import Figures from '../text/Figures.svelte';
+  import { instructionParts } from '../text/say.ts';
   import ScenePrint from './ScenePrint.svelte';
 
   let { judged }: { judged: Judged } = $props();
-  const TENTH = normalQuantile(0.9);
-  const off = $derived(TENTH * judged.shown.sdStops);
-  const delta = $derived(judged.shown.deltaStops);
+  const hand = useHand();
+  const film = $derived(judged.pair.film);
+  const lightKind = $derived(judged.situation.circumstances?.lightKind ?? 'daylight');
+  const shown = $derived(judged.shown);
+  const aim = $derived(shown.aimStops - shown.deltaStops);
+  const steps = $derived(stepsAround(judged.situation, shown.setting));
+  /** An error that is worth aiming off for, stops. */
+  const AIM_WORTH = 0.5;
+
+  const beside = (setting: Setting | null, words: string) => {
+    if (!setting) return [];
+    const { deltaStops } = judge(judged.situation, setting);
+    const to = instructionParts(judged.pair.camera, setting).join(', ');
+    return [{ setting, words, deltaStops, to }];
+  };
+  const prints = $derived([
+    ...beside(steps.darker, 'a step darker'),
+    ...beside(steps.lighter, 'a step lighter')
+  ]);
 </script>
 
 <div class="prints">
-  <div class="expected"><ScenePrint tone={judged.tone} deltaStops={delta} label="as expected" /></div>
-  <ScenePrint tone={judged.tone} deltaStops={delta - off} label="unlucky, dark" />
-  <ScenePrint tone={judged.tone} deltaStops={delta + off} label="unlucky, light" />
+  <div class="expected">
+    <ScenePrint tone={judged.tone} deltaStops={shown.deltaStops} label="as set" {film} {lightKind} />
+  </div>
+  {#each prints as print (print.words)}
+    <button
+      type="button"
+      aria-label="Take {print.words}: {print.to}"
+      onclick={() => (hand.picked = print.setting.choice)}
+    >
+      <ScenePrint tone={judged.tone} deltaStops={print.deltaStops} label={print.words} {film} {lightKind} />
+    </button>
+  {/each}
 </div>
+{#if Math.abs(shown.aimStops) >= AIM_WORTH}
+  <p class="aim" data-testid="aim">
+    <Figures
+      text={`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}
+    />
+  </p>
+{/if}
 
 <style>
   .prints {
@@ -25,12 +63,25 @@
   .expected {
     grid-column: span 2;
   }
+  button {
+    padding: 0;
+    cursor: pointer;
+    text-align: inherit;
+  }
+  button:hover {
+    outline: 2px solid var(--ink);
+  }
+  .aim {
+    font-size: 0.9375rem;
+    line-height: 1.3;
+  }
   @media (max-width: 900px) {
     .prints {
       grid-template-columns: repeat(3, 1fr);
     }
     .expected {
       grid-column: auto;
+      order: 0;
     }
   }
 </style>

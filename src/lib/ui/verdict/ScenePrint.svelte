@@ -1,12 +1,33 @@
 <script module lang="ts">
+  import type { Film } from '#core/film/film.ts';
   import type { PrintTone } from '#core/film/print.ts';
+  import type { LightKind } from '#core/film/traits.ts';
+  import type { Hue } from './print-colour.ts';
 
   /** A drawn scene as this film would print it, some stops off. */
   export interface ScenePrintProps {
     tone: PrintTone;
     deltaStops: number;
     label: string;
+    /** The film and the light, for colour; left out, the print is grey. */
+    film?: Film;
+    lightKind?: LightKind;
   }
+
+  /** The colours of its parts, as shares of red, green and blue. */
+  const HUES: Readonly<Partial<Record<string, Hue>>> = {
+    sky: [0.93, 0.99, 1.06],
+    sea: [0.72, 1, 1.16],
+    far: [0.92, 1.03, 0.98],
+    quay: [1.05, 1, 0.9],
+    shed: [1.06, 1, 0.92],
+    roof: [1.45, 0.86, 0.66],
+    door: [0.8, 1, 1.2],
+    hull: [0.85, 1, 1.15],
+    coat: [1.3, 1.02, 0.5],
+    face: [1.18, 0.97, 0.84]
+  };
+  const GREY: Hue = [1, 1, 1];
 
   /** The scene's tones in stops from mid grey: a harbour shed, a boat and a person in plain daylight. */
   const TONES = {
@@ -26,9 +47,13 @@
 
 <script lang="ts">
   import { greyOf } from '../rule/strips.ts';
+  import { colourOf } from './print-colour.ts';
 
-  let { tone, deltaStops, label }: ScenePrintProps = $props();
-  const fill = $derived((part: keyof typeof TONES) => greyOf(tone(TONES[part], deltaStops)));
+  let { tone, deltaStops, label, film, lightKind = 'daylight' }: ScenePrintProps = $props();
+  const fill = $derived((part: keyof typeof TONES): string => {
+    const value = tone(TONES[part], deltaStops);
+    return film ? colourOf(value, HUES[part] ?? GREY, film, lightKind) : greyOf(value);
+  });
 </script>
 
 <figure>

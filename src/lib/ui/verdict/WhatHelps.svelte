@@ -1,18 +1,9 @@
 <script module lang="ts">
-  import type { Film } from '#core/film/film.ts';
-  import type { Thing } from '#core/kit/thing.ts';
-  import { atHandFrom } from '#core/match/at-hand.ts';
-  import type { NamedPlace } from '#core/ways/choice.ts';
-  import { timeText } from '#core/sky/zone.ts';
   import type { Judged } from '../hand-judge.ts';
 
-  /** Remedies for the pair in hand, in order of effort. */
+  /** Remedies for the pair in hand, in order of effort; what the evening still holds; which film speeds fit. */
   export interface WhatHelpsProps {
     judged: Judged;
-    films: readonly Film[];
-    things: readonly Thing[];
-    /** Where the light was last summed up: what waiting brings is worked out for it. */
-    place: NamedPlace | null;
   }
 
   /** Remedies wait until the light rests: they are many sums. */
@@ -21,16 +12,27 @@
 
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { atHandFrom } from '#core/match/at-hand.ts';
+  import type { Remedy } from '#core/match/remedies.ts';
+  import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
+  import { changeFilm, changeSettings } from '../api.ts';
+  import { useHand } from '../hand.svelte.ts';
   import { courseAhead } from '../light/course-ahead.ts';
+  import { sayDone, sayTrouble } from '../notices.svelte.ts';
+  import { sayEnough } from '../shoot/words.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { saySpeeds } from '../text/say-light.ts';
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
-  let { judged, films, things, place }: WhatHelpsProps = $props();
+  let { judged }: WhatHelpsProps = $props();
+  const hand = useHand();
+  const uid = $props.id();
   let worker = $state.raw<Worker | null>(null);
   let answer = $state.raw<AdviceAnswer | null>(null);
+  const place = $derived(hand.settings.place);
   const clock = (ms: number): string => {
     const { way } = judged.light;
     const zone = way.kind === 'sun' ? way.place.zone : place?.zone;
@@ -38,6 +40,8 @@
   };
   let asked = 0;
   const now = $derived(chanceInHundred(judged.advice.pUsable));
+  const enough = $derived(answer?.enough ? sayEnough(answer.enough, clock) : '');
+  const CHANCES = [0.25, 0.5, 0.6, 0.75, 0.9] as const;
 
   onMount(() => {
     const started = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
@@ -56,7 +60,8 @@
       number: asked + 1,
       situation,
       present: pair.present,
-      atHand: atHandFrom(films, things, courseAhead(light, place, Date.now()))
+      atHand: atHandFrom(hand.films, hand.things, courseAhead(light, place, Date.now())),
+      leastChance: hand.settings.leastChance
     };
     const timer = setTimeout(() => {
       asked = question.number;
@@ -64,48 +69,141 @@
     }, REST_MS);
     return () => clearTimeout(timer);
   });
+
+  /** What can be done at once, on the camera or in the notes of the film. */
+  function isDoable(remedy: Remedy): boolean {
+    return remedy.steps.every((s) => s.kind !== 'film' && s.kind !== 'wait');
+  }
+
+  async function take(remedy: Remedy): Promise<void> {
+    const development = remedy.steps.find((s) => s.kind === 'development');
+    const rest = remedy.steps.filter((s) => s.kind !== 'development');
+    if (rest.length > 0) {
+      hand.apply(rest);
+      if (!development) sayDone(`${sayRemedy(remedy, clock)}: counted from now on.`, () => hand.takeBack());
+    }
+    if (development) await develop(development.stops);
+  }
+
+  /** Push or pull holds for the whole film: it is noted on the film itself. */
+  async function develop(stops: number): Promise<void> {
+    const { film } = judged.pair;
+    const note = async (developmentStops: number): Promise<boolean> => {
+      const changed = await changeFilm({ ...film, developmentStops });
+      if (!changed.ok) sayTrouble(changed.error);
+      await invalidateAll();
+      return changed.ok;
+    };
+    if (await note(film.developmentStops + stops)) {
+      sayDone(`Noted on ${film.name}: tell the lab.`, () => void note(film.developmentStops));
+    }
+    hand.pointed = null;
+  }
+
+  function stopBelow(text: string): void {
+    const leastChance = Number(text);
+    hand.settings = { ...hand.settings, leastChance };
+    void changeSettings({ leastChance });
+  }
 </script>
 
+{#if enough !== ''}
+  <p class="enough" class:stop={answer?.enough?.kind === 'stop'} data-testid="enough">{enough}</p>
+{/if}
+{#if answer && answer.remedies.length > 0}
+  <div class="helps" data-testid="remedies">
+    <p class="kicker">What would help</p>
+    <ul>
+      {#each answer.remedies as remedy (sayRemedy(remedy, clock))}
+        <li onpointerenter={() => (hand.pointed = remedy.steps)} onpointerleave={() => (hand.pointed = null)}>
+          {#snippet words()}
+            <span>
+              <b><Figures text={sayRemedy(remedy, clock)} /></b>
+              <Figures text={sayRemedySetting(judged.pair.camera, remedy)} />
+            </span>
+            <span class="gain">
+              {#if remedy.gain > 0.005}<i>{now}&nbsp;to&nbsp;</i>{/if}<b
+                >{chanceInHundred(remedy.verdict.pUsable)}</b
+              >
+            </span>
+          {/snippet}
+          {#if isDoable(remedy)}
+            <button
+              type="button"
+              onclick={() => void take(remedy)}
+              onfocus={() => (hand.pointed = remedy.steps)}
+              onblur={() => (hand.pointed = null)}>{@render words()}</button
+            >
+          {:else}
+            <div>{@render words()}</div>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  </div>
+{/if}
+{#if hand.applied > 0}
+  <button type="button" class="chip" onclick={() => hand.takeBack()}>Take the last one back</button>
+{/if}
 {#if answer}
   <div class="speeds">
     <p class="kicker">Film speeds that fit this light</p>
     <p data-testid="speeds">{saySpeeds(answer.speeds)}</p>
   </div>
 {/if}
-{#if answer && answer.remedies.length > 0}
-  <div class="helps" data-testid="remedies">
-    <p class="kicker">What would help</p>
-    <ul>
-      {#each answer.remedies as remedy (sayRemedy(remedy))}
-        <li>
-          <span>
-            <b><Figures text={sayRemedy(remedy, clock)} /></b>
-            <Figures text={sayRemedySetting(judged.pair.camera, remedy)} />
-          </span>
-          <span class="gain">
-            {#if remedy.gain > 0.005}<i>{now}&nbsp;to&nbsp;</i>{/if}<b
-              >{chanceInHundred(remedy.verdict.pUsable)}</b
-            >
-          </span>
-        </li>
-      {/each}
-    </ul>
-  </div>
-{/if}
+<div class="least">
+  <label for="{uid}-least">Tell me to stop below</label>
+  <select
+    id="{uid}-least"
+    class="entry"
+    value={String(hand.settings.leastChance)}
+    onchange={(e) => stopBelow(e.currentTarget.value)}
+  >
+    {#each CHANCES as p (p)}<option value={String(p)}>{chanceInHundred(p)} in 100</option>{/each}
+  </select>
+</div>
 
 <style>
   .helps,
   .speeds {
-    margin-top: 10px;
+    margin-top: 6px;
+  }
+  .enough {
+    font-size: 0.9375rem;
+    line-height: 1.3;
+  }
+  .enough.stop {
+    padding: 8px 10px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+    font-weight: 600;
   }
   li {
+    border-bottom: 1px solid var(--line);
+  }
+  li > * {
     display: flex;
     justify-content: space-between;
     gap: 14px;
+    width: 100%;
+    min-height: 44px;
     padding: 8px 0;
-    border-bottom: 1px solid var(--line);
+    text-align: left;
     font-size: 0.9375rem;
     line-height: 1.3;
+  }
+  li > button {
+    cursor: pointer;
+  }
+  li > button b {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  li > button .gain b {
+    text-decoration: none;
+  }
+  li > button:hover {
+    background: var(--well);
   }
   b {
     font-weight: 650;
@@ -116,5 +214,16 @@
   i {
     color: var(--soft);
     font-style: normal;
+  }
+  .least {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  .least .entry {
+    width: auto;
+    font-size: 0.9375rem;
   }
 </style>

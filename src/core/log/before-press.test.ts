@@ -1,0 +1,68 @@
+import { describe, expect, test } from 'vitest';
+import type { Camera } from '../camera/camera.ts';
+import { PLAIN } from '../match/circumstances.ts';
+import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { bestSetting } from '../match/rank.ts';
+import type { Conditions } from '../match/situation.ts';
+import { MOST_CHECKS, pressChecks } from './before-press.ts';
+
+const camera: Camera = {
+  ...cameraWith([fixed('aperture', 'f/10', 10), marked('compensation', [-1, 0, 1])]),
+  program: {
+    ...{ kind: 'automatic-time', shortestSeconds: 1 / 1000, longestSeconds: 8, inLowLight: 'closes' },
+    eye: { place: 'outside', believesIso: 400, angleDegrees: null }
+  },
+  checks: ['cock the shutter']
+};
+const verdict = bestSetting(
+  { camera, film: filmWith({ iso: 400 }), light: { lv: 12, sdStops: 0.3 }, contrast: 'normal' },
+  {}
+);
+const checks = (
+  present: Record<string, number>,
+  now: Conditions = {},
+  last: Conditions | null = null,
+  of = camera
+) => {
+  if (!verdict) throw new Error('no verdict');
+  return pressChecks(of, verdict, present, now, last).map((c) => c.check);
+};
+const wanted = verdict?.setting.choice['compensation'] ?? 0;
+const grey = { name: 'Smoke', stops: 2, place: 'pack' } as const;
+
+// common practice, no source: the usual ways to lose a frame on a camera that sets itself
+describe('before each press', () => {
+  test('nothing but the owner’s own words when all stands as it should', () =>
+    expect(checks({ compensation: wanted })).toEqual(['own']));
+  test('lighten–darken left by the last frame', () =>
+    expect(checks({ compensation: (wanted + 1) % 3 })).toEqual(['compensation-left', 'own']));
+  test('where nothing is known of the controls, nothing is claimed', () =>
+    expect(checks({})).toEqual(['own']));
+  test('a filter of the last frame that should come off, and one that should go on', () => {
+    const on: Conditions = { circumstances: { ...PLAIN, filters: [grey] } };
+    expect(checks({ compensation: wanted }, {}, on)).toEqual(['filter-on', 'own']);
+    expect(checks({ compensation: wanted }, on, {})).toEqual(['filter-gone', 'own']);
+    expect(checks({ compensation: wanted }, on, on)).toEqual(['own']);
+  });
+  test('the eye in other light, and a flash to wait for', () => {
+    const now: Conditions = {
+      circumstances: {
+        ...{ ...PLAIN, eyeOffsetStops: -1.5 },
+        flash: {
+          ...{ kind: 'fired', powerStops: 0, lossStops: 0 },
+          unit: { name: '', guideNumber: 10, powers: [0], seconds: 0.001, angleDegrees: null }
+        }
+      }
+    };
+    expect(checks({ compensation: wanted }, now)).toEqual(['eye-elsewhere', 'flash-ready', 'own']);
+  });
+  test('three lines at most, the likeliest first', () => {
+    const many = { ...camera, checks: ['a', 'b', 'c', 'd'] };
+    expect(checks({ compensation: (wanted + 1) % 3 }, {}, null, many)).toEqual([
+      'compensation-left',
+      'own',
+      'own'
+    ]);
+    expect(MOST_CHECKS).toBe(3);
+  });
+});

@@ -1,0 +1,74 @@
+// What can go wrong with the next press, and only that: from where the controls stand, what the last frame left behind, and
+// what this camera's owner wants to be reminded of.
+import { positionsOf, type Camera } from '../camera/camera.ts';
+import { controlFor, type Choice } from '../camera/setting.ts';
+import type { Conditions } from '../match/situation.ts';
+import type { Verdict } from '../match/verdict.ts';
+
+/** A thing to look at before pressing. */
+export type PressCheck =
+  /** Lighten–darken stands where an earlier frame left it. */
+  | { readonly check: 'compensation-left'; readonly mark: string; readonly wanted: string }
+  /** A filter of the last frame is not on, or one is on that was not. */
+  | { readonly check: 'filter-gone'; readonly name: string; readonly stops: number }
+  | { readonly check: 'filter-on'; readonly name: string; readonly stops: number }
+  /** The speed dial stands for another film. */
+  | { readonly check: 'dial-left'; readonly mark: string; readonly wanted: string }
+  | { readonly check: 'too-near'; readonly nearM: number }
+  /** The eye sees other light than the subject has. */
+  | { readonly check: 'eye-elsewhere'; readonly stops: number }
+  | { readonly check: 'flash-ready' }
+  /** In the owner's own words. */
+  | { readonly check: 'own'; readonly words: string };
+
+/** Lines at most: more are not read. */
+export const MOST_CHECKS = 3;
+/** Less than this between eye and subject is not worth a line, stops. */
+const EYE_WORTH = 0.75;
+
+/**
+ * At most three checks, the likeliest to spoil the frame first.
+ * @param present where the controls stand @param last what was true of the camera's last frame; null = there is none
+ */
+export function pressChecks(
+  camera: Camera,
+  verdict: Verdict,
+  present: Choice,
+  conditions: Conditions,
+  last: Conditions | null
+): readonly PressCheck[] {
+  const found: PressCheck[] = [];
+  const left = (acts: 'compensation' | 'dial'): { readonly mark: string; readonly wanted: string } | null => {
+    const control = controlFor(camera, acts);
+    const stands = control ? present[control.id] : undefined;
+    const wanted = control ? (verdict.setting.choice[control.id] ?? 0) : 0;
+    if (!control || stands === undefined || stands === wanted) return null;
+    const positions = positionsOf(control);
+    return { mark: positions[stands]?.mark ?? '', wanted: positions[wanted]?.mark ?? '' };
+  };
+  const compensation = left('compensation');
+  if (compensation) found.push({ check: 'compensation-left', ...compensation });
+  const dial = left('dial');
+  if (dial) found.push({ check: 'dial-left', ...dial });
+  const filters = conditions.circumstances?.filters ?? [];
+  const before = last?.circumstances?.filters ?? [];
+  const same = (a: { readonly name: string; readonly stops: number }, b: typeof a): boolean =>
+    a.name === b.name && a.stops === b.stops;
+  for (const f of before) {
+    if (!filters.some((g) => same(f, g))) found.push({ check: 'filter-on', name: f.name, stops: f.stops });
+  }
+  for (const f of filters) {
+    if (!before.some((g) => same(f, g))) found.push({ check: 'filter-gone', name: f.name, stops: f.stops });
+  }
+  const near = verdict.failures.find((f) => f.condition === 'too-near');
+  if (near) found.push({ check: 'too-near', nearM: near.nearM });
+  const offset = conditions.circumstances?.eyeOffsetStops ?? 0;
+  if (camera.program.kind !== 'manual' && Math.abs(offset) >= EYE_WORTH) {
+    found.push({ check: 'eye-elsewhere', stops: offset });
+  }
+  if (conditions.circumstances?.flash.kind === 'fired') found.push({ check: 'flash-ready' });
+  return [...found, ...camera.checks.map((words) => ({ check: 'own', words }) as const)].slice(
+    0,
+    MOST_CHECKS
+  );
+}

@@ -1,0 +1,30 @@
+// From how near to how far a flash makes a frame that may come out.
+import type { Choice } from '../camera/setting.ts';
+import { circumstancesOf, type Situation } from './situation.ts';
+import { bestSetting } from './rank.ts';
+import { POSSIBLE } from './verdict.ts';
+
+/** Distances, metres. */
+export interface FlashRange {
+  readonly fromM: number;
+  readonly toM: number;
+}
+
+/** Where flashes are used, metres; steps of a sixth of a stop of light are finer than a pace. */
+const NEAREST_M = 0.4;
+const FURTHEST_M = 30;
+const STEP = 2 ** (1 / 12);
+
+/** The distances at which P ≥ 0.5 with the flash as it is switched on; null where there are none. */
+export function flashRange(situation: Situation, present: Choice): FlashRange | null {
+  const circumstances = circumstancesOf(situation);
+  const found: number[] = [];
+  for (let m = Math.max(NEAREST_M, (situation.camera.focalMm * 1.2) / 1000); m <= FURTHEST_M; m *= STEP) {
+    const verdict = bestSetting({ ...situation, circumstances: { ...circumstances, subjectM: m } }, present);
+    const good = verdict !== null && verdict.pUsable >= POSSIBLE && verdict.failures.length === 0;
+    if (good) found.push(m);
+    else if (found.length > 0) break;
+  }
+  const [fromM] = found;
+  return fromM === undefined ? null : { fromM, toM: found.at(-1) ?? fromM };
+}

@@ -1,0 +1,23 @@
+// The look of the pages: day, evening, dark-adapted. Shown at once, remembered by the server.
+import { SCHEMES, type Scheme } from '#schema/settings.ts';
+import { changeSettings } from './api.ts';
+import type { Hand } from './hand.svelte.ts';
+
+/** What each look is called. */
+export const SCHEME_WORDS: Readonly<Record<Scheme, string>> = {
+  day: 'Day',
+  evening: 'Evening',
+  dark: 'Dark'
+};
+
+/** The look after this one. */
+export function schemeAfter(scheme: Scheme): Scheme {
+  return SCHEMES[(SCHEMES.indexOf(scheme) + 1) % SCHEMES.length] ?? 'day';
+}
+
+/** Turns to the next look. */
+export function nextScheme(hand: Hand): void {
+  const scheme = schemeAfter(hand.settings.scheme);
+  hand.settings = { ...hand.settings, scheme };
+  void changeSettings({ scheme });
+}

@@ -1,0 +1,50 @@
+<!-- At most three lines before each press: only what can go wrong now. -->
+<script lang="ts">
+  import { pressChecks } from '#core/log/before-press.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayCheck } from './words.ts';
+
+  let { judged }: { judged: Judged } = $props();
+  const hand = useHand();
+  const checks = $derived(
+    pressChecks(
+      judged.pair.camera,
+      judged.shown,
+      judged.pair.present,
+      hand.conditions,
+      judged.pair.lastConditions
+    )
+  );
+</script>
+
+{#if checks.length > 0}
+  <ul aria-label="Before you press" data-testid="checks">
+    {#each checks as check (sayCheck(check))}<li><Figures text={sayCheck(check)} /></li>{/each}
+  </ul>
+{/if}
+
+<style>
+  ul {
+    display: grid;
+    gap: 3px;
+    padding: 8px 12px;
+    border: 1.5px dashed var(--ink);
+    border-radius: 4px;
+    font-size: 0.9375rem;
+    line-height: 1.3;
+  }
+  li {
+    display: flex;
+    gap: 8px;
+  }
+  li::before {
+    content: '';
+    flex: 0 0 11px;
+    height: 11px;
+    margin-top: 4px;
+    border: 2px solid var(--ink);
+    border-radius: 2px;
+  }
+</style>

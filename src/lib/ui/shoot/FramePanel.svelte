@@ -1,0 +1,201 @@
+<!-- The frame beside its light: what it is for, how far the subject is and how it moves, what the camera stands on. -->
+<script lang="ts">
+  import { CONTRASTS } from '#core/light/contrast.ts';
+  import { positionsOf } from '#core/camera/camera.ts';
+  import { controlFor } from '#core/camera/setting.ts';
+  import { readMetres } from '#core/camera/marks.ts';
+  import { aimOff } from '#core/focus/aim-off.ts';
+  import { FRAME_SIZES_MM } from '#core/film/film.ts';
+  import { withFocusAt } from '#core/focus/focused.ts';
+  import { sharedFormat } from '#core/match/conditions.ts';
+  import { PURPOSES, type Motion, type Purpose } from '#core/match/situation.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { explainQuantity } from '#schema/words.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
+  import { CONTRAST_WORDS, MOTIONS, PURPOSE_WORDS, sayAimOff } from './words.ts';
+
+  let { judged }: { judged: Judged } = $props();
+  const hand = useHand();
+  const uid = $props.id();
+  /** A grown person's pace, metres. Common practice, no source. */
+  const PACE_M = 0.75;
+  const camera = $derived(judged.pair.camera);
+  const asked = $derived(hand.asked);
+  const subjectM = $derived(asked.circumstances?.subjectM ?? null);
+  const focus = $derived(controlFor(camera, 'focus'));
+  let text = $state('');
+  let fault = $state('');
+  const motion = $derived(
+    MOTIONS.findIndex(
+      (m) =>
+        m.motion?.metresPerSecond === asked.motion?.metresPerSecond && m.motion?.way === asked.motion?.way
+    )
+  );
+  const aim = $derived.by(() => {
+    if (subjectM === null || subjectM * 1000 <= camera.focalMm) return '';
+    const format = sharedFormat(camera, judged.pair.film) ?? '135';
+    return sayAimOff(aimOff(camera.finder, camera.focalMm, FRAME_SIZES_MM[format], subjectM));
+  });
+
+  function setDistance(metres: number | null): void {
+    hand.ask({ subjectM: metres });
+    if (metres !== null && focus) hand.focus = withFocusAt(camera, {}, metres)[focus.id] ?? null;
+  }
+  function typed(): void {
+    fault = '';
+    if (text.trim() === '') {
+      setDistance(null);
+      return;
+    }
+    const paces = /^(\d+(?:[.,]\d+)?)\s*(?:paces?|steps?)$/i.exec(text.trim());
+    const read = paces
+      ? { ok: true as const, value: Number((paces[1] ?? '').replace(',', '.')) * PACE_M }
+      : readMetres(text);
+    if (!read.ok) fault = `${explainQuantity(read.error)} Paces will do too: 4 paces.`;
+    else if (read.value * 1000 <= camera.focalMm)
+      fault = 'That is inside the lens. Give the distance from the camera.';
+    else setDistance(read.value);
+  }
+  function setPurpose(purpose: Purpose): void {
+    hand.asked = { ...asked, purpose };
+  }
+  function setMotion(next: Motion | null): void {
+    const still = Object.fromEntries(Object.entries(asked).filter(([name]) => name !== 'motion'));
+    hand.asked = next ? { ...asked, motion: next } : still;
+  }
+</script>
+
+<div class="frame">
+  <label class="kicker" for="{uid}-purpose">What is the frame for?</label>
+  <select
+    id="{uid}-purpose"
+    class="entry"
+    value={asked.purpose ?? 'good-frame'}
+    onchange={(e) => setPurpose(PURPOSES.find((p) => p === e.currentTarget.value) ?? 'good-frame')}
+  >
+    {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
+  </select>
+  <label class="kicker" for="{uid}-distance">How far is the subject?</label>
+  <div class="row">
+    <input
+      id="{uid}-distance"
+      class="entry"
+      autocomplete="off"
+      placeholder="2.5, 8 ft, 4 paces"
+      bind:value={text}
+      oninput={typed}
+      aria-invalid={fault !== ''}
+      aria-describedby="{uid}-fault"
+    />
+    {#if focus}
+      {#each positionsOf(focus) as p, i (i)}
+        <button
+          type="button"
+          class="chip"
+          aria-pressed={subjectM === p.value}
+          onclick={() => {
+            text = p.mark;
+            fault = '';
+            setDistance(p.value);
+          }}>{p.mark}</button
+        >
+      {/each}
+    {/if}
+  </div>
+  <p id="{uid}-fault" class="fault" role="status">{fault}</p>
+  {#if subjectM !== null && subjectM !== Infinity}
+    <p class="soft">
+      Taken as {formatDecimal(subjectM, 2)} m. {aim}
+      <button
+        type="button"
+        class="link"
+        onclick={() => {
+          text = '';
+          setDistance(null);
+        }}>Forget it</button
+      >
+    </p>
+  {/if}
+  <label class="kicker" for="{uid}-motion">Does it move?</label>
+  <select
+    id="{uid}-motion"
+    class="entry"
+    value={String(Math.max(0, motion))}
+    onchange={(e) => setMotion(MOTIONS[Number(e.currentTarget.value)]?.motion ?? null)}
+  >
+    {#each MOTIONS as m, i (m.words)}<option value={String(i)}>{m.words}</option>{/each}
+  </select>
+  <label class="kicker" for="{uid}-contrast">Contrast of the subject</label>
+  <select
+    id="{uid}-contrast"
+    class="entry"
+    value={hand.light.contrast}
+    onchange={(e) =>
+      (hand.light = {
+        ...hand.light,
+        contrast: CONTRASTS.find((c) => c === e.currentTarget.value) ?? 'normal'
+      })}
+  >
+    {#each CONTRASTS as contrast (contrast)}<option value={contrast}>{CONTRAST_WORDS[contrast]}</option
+      >{/each}
+  </select>
+  <div class="two">
+    <button
+      type="button"
+      class="chip"
+      aria-pressed={asked.supported === true}
+      onclick={() => (hand.asked = { ...asked, supported: asked.supported !== true })}
+      >It stands on something</button
+    >
+    {#if camera.program.kind !== 'manual'}
+      <button
+        type="button"
+        class="chip"
+        aria-pressed={asked.scene === 'uneven'}
+        onclick={() => (hand.asked = { ...asked, scene: asked.scene === 'uneven' ? 'even' : 'uneven' })}
+        >Patchy light</button
+      >
+    {/if}
+  </div>
+</div>
+
+<style>
+  .frame {
+    display: grid;
+    gap: 4px;
+  }
+  .kicker {
+    margin-top: 6px;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .row .entry {
+    flex: 1 1 8rem;
+    width: auto;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+    margin-top: 8px;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.875rem;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  .link {
+    min-height: 44px;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+  }
+</style>

@@ -1,0 +1,164 @@
+<script module lang="ts">
+  import type { Judged } from '../hand-judge.ts';
+
+  /** Counts a time that is held by hand, and keeps how long it really was. */
+  export interface LongExposureProps {
+    judged: Judged;
+    /** The length that will be logged; null = none was timed. */
+    timed: number | null;
+    ontimed: (seconds: number | null) => void;
+  }
+  const TICK_MS = 33;
+</script>
+
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { sayTime } from '../text/say.ts';
+  import Figures from '../text/Figures.svelte';
+  import { Countdown, type CountdownEvent } from './countdown.ts';
+  import { beep, keepAwake, shake, speak } from './signals.ts';
+
+  let { judged, timed, ontimed }: LongExposureProps = $props();
+  const wanted = $derived(judged.shown.exposure.seconds);
+  let count = $state.raw<Countdown | null>(null);
+  let now = $state(0);
+  let aloud = $state(false);
+  let audio: AudioContext | null = null;
+  let letSleep: () => void = () => undefined;
+  const phase = $derived(count?.phase(now) ?? 'idle');
+  const elapsed = $derived(count?.elapsed(now) ?? 0);
+
+  function tell(event: CountdownEvent): void {
+    switch (event.event) {
+      case 'lead':
+        beep(audio, false);
+        return;
+      case 'open':
+        beep(audio, true);
+        shake(120);
+        if (aloud) speak('open');
+        return;
+      case 'second':
+        if (aloud) speak(String(event.second));
+        else beep(audio, false);
+        return;
+      case 'time-is-up':
+        beep(audio, true);
+        shake(400);
+        if (aloud) speak('close');
+    }
+  }
+
+  onMount(() => {
+    const timer = setInterval(() => {
+      if (!count) return;
+      now = performance.now();
+      for (const event of count.tick(now)) tell(event);
+    }, TICK_MS);
+    return () => {
+      clearInterval(timer);
+      letSleep();
+      void audio?.close();
+    };
+  });
+
+  async function start(): Promise<void> {
+    ontimed(null);
+    audio ??= 'AudioContext' in window ? new AudioContext() : null;
+    void audio?.resume();
+    const next = new Countdown(wanted);
+    now = performance.now();
+    next.start(now);
+    count = next;
+    letSleep = await keepAwake();
+  }
+
+  function close(): void {
+    if (!count) return;
+    now = performance.now();
+    const seconds = count.close(now);
+    letSleep();
+    // closed in the lead-in: nothing was exposed
+    if (seconds > 0) ontimed(Math.round(seconds * 100) / 100);
+    else count = null;
+  }
+</script>
+
+<section class="sheet" aria-label="Long exposure" data-testid="long-exposure">
+  <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
+  {#if phase === 'idle'}
+    <p class="soft">
+      Put the camera on something. On B press and hold, best by a cable; on T press once to open, once to
+      close. Do not touch it otherwise.
+    </p>
+    <div class="acts">
+      <button type="button" class="press" onclick={start} data-key="T">Start the count</button>
+      <label><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label>
+    </div>
+  {:else if phase === 'lead'}
+    <p class="big" role="timer">−{Math.ceil(-elapsed)}</p>
+    <p>Open when it reaches 0.</p>
+    <button type="button" class="quiet" onclick={close}>Stop</button>
+  {:else if phase === 'open'}
+    <p class="big" role="timer" data-testid="count">
+      {Math.floor(elapsed)}<span> of <Figures text={sayTime(wanted)} /></span>
+    </p>
+    <div class="bar" aria-hidden="true"><i style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i></div>
+    <button type="button" class="press" onclick={close} data-key="T">
+      {elapsed >= wanted ? 'Close it now' : 'I closed it'}
+    </button>
+  {:else}
+    <p>
+      It was open for <b>{formatDecimal(timed ?? elapsed, 1)} s</b>. That goes into the log with the frame.
+    </p>
+    <button type="button" class="quiet" onclick={start}>Count again</button>
+  {/if}
+  <p class="soft">The time shown comes from the clock. While the phone sleeps no beep is promised.</p>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 8px;
+    padding: 12px 14px;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 10px 16px;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+  }
+  input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--accent);
+  }
+  .big {
+    font: 450 4rem/1 var(--font-display);
+  }
+  .big span {
+    font-size: 1.25rem;
+    color: var(--soft);
+  }
+  .bar {
+    height: 14px;
+    border: 1.5px solid var(--ink);
+  }
+  .bar i {
+    display: block;
+    height: 100%;
+    background: var(--accent);
+  }
+</style>

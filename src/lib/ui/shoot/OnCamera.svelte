@@ -1,0 +1,162 @@
+<!-- What is on the camera: filters and where they sit, flash and its power, several exposures on one frame. -->
+<script lang="ts">
+  import type { FilterPlace } from '#core/match/filters.ts';
+  import { atHandFrom } from '#core/match/at-hand.ts';
+  import { flashRange } from '#core/match/flash-range.ts';
+  import type { FlashUnit } from '#core/camera/traits.ts';
+  import { PLAIN } from '#core/match/circumstances.ts';
+  import { formatStops } from '#core/units/stops.ts';
+  import { useHand } from '../hand.svelte.ts';
+  import { withFocus, type Judged } from '../hand-judge.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayError, sayMetres } from '../text/say.ts';
+  import { FILTER_PLACES, sayPower } from '../text/say-remedy.ts';
+
+  let { judged }: { judged: Judged } = $props();
+  const hand = useHand();
+  const uid = $props.id();
+  const camera = $derived(judged.pair.camera);
+  const atHand = $derived(atHandFrom(hand.films, hand.things));
+  const now = $derived({ ...PLAIN, ...hand.asked.circumstances });
+  const PLACES = $derived<readonly FilterPlace[]>(
+    camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye']
+  );
+  const units = $derived<readonly FlashUnit[]>(
+    camera.flash.kind === 'switch' ? [camera.flash.unit] : camera.flash.kind === 'shoe' ? atHand.flashes : []
+  );
+  const fired = $derived(now.flash.kind === 'fired' ? now.flash : null);
+  const range = $derived(
+    fired ? flashRange(judged.situation, withFocus(camera, judged.pair.present, hand.focus)) : null
+  );
+  const nameOf = (f: { name: string; stops: number }): string =>
+    f.name === '' ? `grey, ${formatStops(f.stops)}` : `${f.name}, ${formatStops(f.stops)}`;
+
+  function addFilter(index: string): void {
+    const filter = atHand.filters[Number(index)];
+    if (filter) hand.ask({ filters: [...now.filters, { ...filter, place: PLACES[0] ?? 'lens' }] });
+  }
+  function moveFilter(at: number, place: string): void {
+    const next = PLACES.find((p) => p === place);
+    if (next) hand.ask({ filters: now.filters.map((f, i) => (i === at ? { ...f, place: next } : f)) });
+  }
+  function useFlash(value: string): void {
+    if (value === 'as-it-comes' || value === 'off') {
+      hand.ask({ flash: { kind: value } });
+      return;
+    }
+    const [index = '', power = ''] = value.split(' ');
+    const unit = units[Number(index)];
+    if (unit) hand.ask({ flash: { kind: 'fired', unit, powerStops: Number(power), lossStops: 0 } });
+  }
+  const flashValue = $derived(
+    fired
+      ? `${units.findIndex((u) => u.guideNumber === fired.unit.guideNumber)} ${fired.powerStops}`
+      : now.flash.kind
+  );
+</script>
+
+<div class="on">
+  {#each now.filters as filter, i (i)}
+    <div class="filter">
+      <span><Figures text={nameOf(filter)} /></span>
+      {#if PLACES.length > 1}
+        <select
+          class="entry"
+          aria-label="Where {nameOf(filter)} sits"
+          value={filter.place}
+          onchange={(e) => moveFilter(i, e.currentTarget.value)}
+        >
+          {#each PLACES as place (place)}<option value={place}>{FILTER_PLACES[place]}</option>{/each}
+        </select>
+      {/if}
+      <button
+        type="button"
+        class="chip"
+        aria-label="Take {nameOf(filter)} off"
+        onclick={() => hand.ask({ filters: now.filters.filter((_, j) => j !== i) })}>Off</button
+      >
+    </div>
+  {/each}
+  <label class="kicker" for="{uid}-filter">Put a filter on</label>
+  <select
+    id="{uid}-filter"
+    class="entry"
+    value=""
+    onchange={(e) => {
+      addFilter(e.currentTarget.value);
+      e.currentTarget.value = '';
+    }}
+  >
+    <option value="">{now.filters.length === 0 ? 'none is on' : 'another one'}</option>
+    {#each atHand.filters as filter, i (i)}<option value={String(i)}>{nameOf(filter)}</option>{/each}
+  </select>
+  {#if units.length > 0 || camera.flash.kind === 'automatic'}
+    <label class="kicker" for="{uid}-flash">Flash</label>
+    <select
+      id="{uid}-flash"
+      class="entry"
+      value={flashValue}
+      onchange={(e) => useFlash(e.currentTarget.value)}
+    >
+      {#if camera.flash.kind === 'automatic'}
+        <option value="as-it-comes">fires by itself</option>
+        {#if camera.flash.overridable}<option value="off">kept from firing</option>{/if}
+      {:else}
+        <option value="as-it-comes">off</option>
+      {/if}
+      {#each units as unit, u (u)}
+        {#each unit.powers as power (power)}
+          <option value="{u} {power}">{unit.name} at {sayPower(power)} power</option>
+        {/each}
+      {/each}
+    </select>
+  {/if}
+  {#if judged.shown.flash}
+    <p class="soft" data-testid="flash-mix">
+      <Figures
+        text={`Flash alone ${sayError(judged.shown.flash.stops)}; the other light alone ${sayError(judged.shown.flash.ambientStops)}; together ${sayError(judged.shown.deltaStops)}.`}
+      />
+      {#if range}
+        It works from {sayMetres(range.fromM)} to {sayMetres(range.toM)}.
+      {:else if fired}
+        At no distance does this flash make the frame.
+      {/if}
+    </p>
+  {/if}
+  {#if camera.repeats}
+    <label class="kicker" for="{uid}-times">Exposures on this frame</label>
+    <select
+      id="{uid}-times"
+      class="entry"
+      value={String(now.exposures)}
+      onchange={(e) => hand.ask({ exposures: Number(e.currentTarget.value) })}
+    >
+      {#each [1, 2, 3, 4, 8] as n (n)}<option value={String(n)}>{n}</option>{/each}
+    </select>
+  {/if}
+</div>
+
+<style>
+  .on {
+    display: grid;
+    gap: 4px;
+  }
+  .kicker {
+    margin-top: 6px;
+  }
+  .filter {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px 10px;
+  }
+  .filter .entry {
+    flex: 1 1 8rem;
+    width: auto;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 0.875rem;
+    line-height: 1.35;
+  }
+</style>

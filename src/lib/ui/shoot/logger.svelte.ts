@@ -1,0 +1,107 @@
+// Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
+import { invalidateAll } from '$app/navigation';
+import { logFrame, removeFrame } from '../api.ts';
+import type { Hand } from '../hand.svelte.ts';
+import { withFocus, type Judged } from '../hand-judge.ts';
+import { sayDone, sayTrouble } from '../notices.svelte.ts';
+import { stepsAround } from '#core/match/steps.ts';
+import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
+
+/** Two taps closer together than this are one. */
+const DOUBLE_TAP_MS = 700;
+
+/** The log button's state. */
+export class Logger {
+  busy = $state(false);
+  bracket = $state.raw<Bracket | null>(null);
+  /** How long the exposure was really held open; goes into the next frame. */
+  timedSeconds = $state<number | null>(null);
+  readonly #hand: Hand;
+  // not 0: a page can be ready, and pressed, within the first moments of its clock
+  #pressedAt = -Infinity;
+  /** Ids by frame: kept over failures, so that sending again stores nothing twice. */
+  #id: { readonly of: string; readonly id: string } | null = null;
+
+  constructor(hand: Hand) {
+    this.#hand = hand;
+  }
+
+  /** Takes up a bracket that a reload interrupted. */
+  resume(loadId: string): void {
+    this.bracket = keptBracket(loadId, sessionStorage);
+    this.#showNext();
+  }
+
+  /** Begins a bracket around the setting shown. @returns whether the camera has something to bracket with, and film for it */
+  begin(judged: Judged): boolean {
+    const { setting } = judged.shown;
+    const { darker, lighter } = stepsAround(judged.situation, setting);
+    const choices = [darker, setting, lighter].flatMap((s) => (s ? [s.choice] : []));
+    if (choices.length < 2 || judged.pair.framesLeft < choices.length) return false;
+    const series = crypto.randomUUID();
+    this.#keep({ series, loadId: judged.pair.loadId, choices, done: 0 });
+    return true;
+  }
+
+  /** Leaves the rest of a bracket; the frames that are logged stay one series. */
+  leave(): void {
+    this.#keep(null);
+    this.#hand.picked = null;
+  }
+
+  async log(judged: Judged): Promise<void> {
+    const { pair } = judged;
+    const number = pair.nextNumber;
+    const now = performance.now();
+    if (this.busy || number === null || pair.finished || now - this.#pressedAt < DOUBLE_TAP_MS) return;
+    this.busy = true;
+    this.#pressedAt = now;
+    const id = this.#idFor(pair.loadId, number);
+    const { light, guess, conditions } = this.#hand;
+    const sent = await logFrame({
+      ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
+      choice: judged.shown.setting.choice,
+      ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds }
+    });
+    await invalidateAll();
+    this.busy = false;
+    if (!sent.ok) {
+      sayTrouble(sent.error);
+      return;
+    }
+    this.timedSeconds = null;
+    this.#hand.guess = null;
+    this.#hand.picked = null;
+    if (this.bracket) this.#keep(nextOf(this.bracket));
+    sayDone(`Frame ${number} is logged.`, () => void this.undo(id, number));
+  }
+
+  async undo(id: string, number: number): Promise<void> {
+    const removed = await removeFrame(id);
+    await invalidateAll();
+    if (removed.ok) sayDone(`Frame ${number} is taken back.`);
+    else sayTrouble(removed.error);
+  }
+
+  #idFor(loadId: string, number: number): string {
+    const of = `${loadId} ${number}`;
+    if (this.#id?.of !== of) {
+      this.#id = { of, id: `${loadId.slice(0, 18)}-${number}-${crypto.randomUUID()}`.slice(0, 64) };
+    }
+    return this.#id.id;
+  }
+
+  #keep(bracket: Bracket | null): void {
+    this.bracket = bracket;
+    keepBracket(bracket, sessionStorage);
+    this.#showNext();
+  }
+
+  #showNext(): void {
+    const { bracket } = this;
+    const pair = this.#hand.pair;
+    if (!bracket || !pair) return;
+    const choice = bracket.choices[bracket.done];
+    if (choice) this.#hand.picked = withFocus(pair.camera, choice, this.#hand.focus);
+  }
+}

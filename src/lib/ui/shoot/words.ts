@@ -1,0 +1,87 @@
+// Words of Shoot: purposes, motions, contrasts, checks before a press, and what an evening still holds.
+import type { AimOff } from '#core/focus/aim-off.ts';
+import type { Contrast } from '#core/light/contrast.ts';
+import type { PressCheck } from '#core/log/before-press.ts';
+import type { Enough } from '#core/match/enough.ts';
+import type { Motion, Purpose } from '#core/match/situation.ts';
+import { formatStops } from '#core/units/stops.ts';
+import { chanceInHundred, sayMetres } from '../text/say.ts';
+
+/** What a frame may be for. */
+export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  'good-frame': 'a good frame',
+  'most-in-focus': 'as much in focus as can be',
+  'blurred-background': 'a blurred background',
+  'stop-motion': 'to stop a motion',
+  'light-trails': 'trails of light',
+  'whole-seconds': 'whole seconds to count'
+};
+
+/** Contrasts in words. */
+export const CONTRAST_WORDS: Readonly<Record<Contrast, string>> = {
+  flat: 'flat: overcast, open shade',
+  normal: 'normal: lit from the front, rooms',
+  hard: 'hard: side light, street lamps',
+  backlit: 'lit from behind'
+};
+
+/** How subjects move. Speeds: common practice, no source. */
+export const MOTIONS: readonly { readonly words: string; readonly motion: Motion | null }[] = [
+  { words: 'it keeps still', motion: null },
+  { words: 'a person walks across', motion: { metresPerSecond: 1.4, way: 'across' } },
+  { words: 'a person walks towards me', motion: { metresPerSecond: 1.4, way: 'towards' } },
+  { words: 'children at play', motion: { metresPerSecond: 3, way: 'oblique' } },
+  { words: 'a bicycle across', motion: { metresPerSecond: 5, way: 'across' } },
+  { words: 'a ferry or tram across', motion: { metresPerSecond: 8, way: 'across' } },
+  { words: 'a car in town across', motion: { metresPerSecond: 13, way: 'across' } }
+];
+
+/** Smaller shares of the frame than this are within how well anybody frames. */
+const AIM_WORTH = 0.03;
+
+/** Where to aim: "Aim higher by a fifth of the frame."; '' when the finder is good enough. */
+export function sayAimOff({ rightShare, upShare }: AimOff): string {
+  const part = (share: number, plus: string, minus: string): string =>
+    Math.abs(share) < AIM_WORTH
+      ? ''
+      : `${share > 0 ? plus : minus} by ${Math.round(Math.abs(share) * 100)} % of the frame`;
+  const parts = [part(upShare, 'higher', 'lower'), part(rightShare, 'further right', 'further left')].filter(
+    (p) => p !== ''
+  );
+  return parts.length === 0 ? '' : `The picture lies ${parts.join(' and ')} than the finder shows.`;
+}
+
+/** One line of the checklist. */
+export function sayCheck(check: PressCheck): string {
+  switch (check.check) {
+    case 'compensation-left':
+      return `Lighten–darken still stands at ${check.mark}: turn it to ${check.wanted}.`;
+    case 'dial-left':
+      return `The speed dial still stands at ${check.mark}: turn it to ${check.wanted}.`;
+    case 'filter-on':
+      return `The filter of the last frame (${filterName(check)}) comes off.`;
+    case 'filter-gone':
+      return `${filterName(check)} goes on before this frame.`;
+    case 'too-near':
+      return `Step back: sharp from ${sayMetres(check.nearM)}.`;
+    case 'eye-elsewhere':
+      return `The eye sees ${formatStops(check.stops)} ${check.stops > 0 ? 'more' : 'less'} light than the subject has.`;
+    case 'flash-ready':
+      return 'Wait for the flash’s ready light.';
+    case 'own':
+      return check.words.charAt(0).toUpperCase() + check.words.slice(1);
+  }
+}
+
+function filterName({ name, stops }: { readonly name: string; readonly stops: number }): string {
+  return name === '' ? `the grey filter of ${formatStops(stops)}` : name;
+}
+
+/** What the evening still holds. @param clock writes a moment as the clocks at the place show it */
+export function sayEnough(enough: Enough, clock: (ms: number) => string): string {
+  if (enough.kind === 'works') {
+    return enough.untilMs === null ? '' : `This pair works until about ${clock(enough.untilMs)}.`;
+  }
+  const again = enough.againMs === null ? '' : ` It would be good again about ${clock(enough.againMs)}.`;
+  return `Stop here: ${chanceInHundred(enough.chance)} in 100 is less than you set.${again}`;
+}
