@@ -4,19 +4,26 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
+import { benchShoot } from './bench-shoot.js';
 import { ROOT } from './prepare.js';
 
 const outDir = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
+const NAMES = ['engine', 'sky'];
 await build({
   root: ROOT,
   configFile: false,
   logLevel: 'error',
   build: {
-    ssr: 'bench/engine.ts',
+    ssr: true,
     outDir,
     emptyOutDir: true,
-    rollupOptions: { output: { entryFileNames: 'engine.mjs' } }
-  }
+    rollupOptions: {
+      input: Object.fromEntries(NAMES.map((name) => [name, join(ROOT, 'bench', `${name}.ts`)])),
+      output: { entryFileNames: '[name].mjs' }
+    }
+  },
+  ssr: { noExternal: true }
 });
-await import(pathToFileURL(join(outDir, 'engine.mjs')).href);
+for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
+await benchShoot();

@@ -57,7 +57,11 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     packages: [/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^@skeletonlabs\//, /^\.\/\$types$/]
   },
   { room: 'tests/e2e', folders: ['tests/e2e'], packages: [/^node:/, /^@playwright\//, /^@axe-core\//] },
-  { room: 'bench', folders: ['src/core', 'src/lib/server', 'bench'], packages: [/^node:/] }
+  {
+    room: 'bench',
+    folders: ['src/core', 'src/lib/server', 'bench'],
+    packages: [/^node:/, /^astronomy-engine$/]
+  }
 ];
 
 function specifiersOf(text: string): readonly string[] {

@@ -57,8 +57,8 @@
     listen({
       '[': () => hand.moveLight(hand.light.lv - 1 / 3),
       ']': () => hand.moveLight(hand.light.lv + 1 / 3),
-      'Shift+{': () => hand.moveLight(hand.light.lv - 1),
-      'Shift+}': () => hand.moveLight(hand.light.lv + 1),
+      '{': () => hand.moveLight(hand.light.lv - 1),
+      '}': () => hand.moveLight(hand.light.lv + 1),
       ',': () => step('darker'),
       '.': () => step('lighter'),
       a: () => (hand.picked = null),
@@ -71,7 +71,7 @@
       '1': () => void goto('/shoot'),
       '2': () => void goto('/kit'),
       '3': () => void goto('/log'),
-      'Shift+?': () => (keysShown = !keysShown)
+      '?': () => (keysShown = !keysShown)
     })
   );
 </script>

@@ -107,6 +107,7 @@
     align-items: baseline;
     gap: 10px;
     font-size: 0.9375rem;
+    white-space: nowrap;
   }
   .name {
     font-weight: 600;
@@ -185,12 +186,12 @@
   .drawn-lever .band {
     max-width: 300px;
   }
-  .drawn-lever label {
+  .drawn-lever .band label {
     min-height: 92px;
     align-content: start;
     padding-top: 4px;
   }
-  .drawn-lever label::before {
+  .drawn-lever .band label::before {
     content: '';
     position: absolute;
     top: 17px;
@@ -199,10 +200,10 @@
     height: 6px;
     background: var(--ink);
   }
-  .drawn-lever label:first-child::before {
+  .drawn-lever .band label:first-child::before {
     left: 50%;
   }
-  .drawn-lever label:last-child::before {
+  .drawn-lever .band label:last-child::before {
     right: 50%;
   }
   .knob {

@@ -47,7 +47,7 @@
     gap: 14px 28px;
   }
   .controls > :global(fieldset) {
-    flex: 1 1 calc(var(--marks) * 56px);
+    flex: 1 1 max(170px, calc(var(--marks) * 56px));
     min-width: 0;
     max-width: 100%;
   }

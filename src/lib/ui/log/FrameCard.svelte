@@ -18,6 +18,7 @@
 </script>
 
 <script lang="ts">
+  import { formatDecimal } from '#core/units/decimal.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
   import { changeFrame, removeFrame, restoreFrame } from '../api.ts';
@@ -110,6 +111,8 @@
       <p>
         <b><Figures text={sayError(frame.deltaStops)} /></b>, {chanceInHundred(frame.pUsable)} in 100
       </p>
+      {#if frame.timedSeconds !== null}<p>Held open {formatDecimal(frame.timedSeconds, 1)} s</p>{/if}
+      {#if frame.series !== null}<p class="soft">One of a bracket</p>{/if}
       {#if frame.guess}<p><Figures text={sayGuess(frame.guess, frame.light)} /></p>{/if}
       <p class="soft"><time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, 'UTC')} UTC</time></p>
       {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}

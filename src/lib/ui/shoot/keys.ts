@@ -1,7 +1,7 @@
 // Keys of Shoot. Typing in a field is left alone.
 import { tinykeys } from 'tinykeys';
 
-/** What a key does. */
+/** What a typed key does; letters in small. */
 export type Keys = Readonly<Record<string, () => void>>;
 
 /** Whether a press belongs to a field that takes text. */
@@ -10,17 +10,20 @@ export function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLInputElement && !['radio', 'checkbox', 'range'].includes(target.type);
 }
 
-/** Listens. @param keys letters in small, or as tinykeys writes them @returns what stops it */
+/** Signs that need Shift on some keyboards and not on others. */
+const SHIFTED = /^[^a-z0-9]$/;
+
+/** Listens on the window. @returns what stops it */
 export function listen(keys: Keys): () => void {
-  const bindings = Object.fromEntries(
-    Object.entries(keys).map(([key, act]) => [
-      key,
-      (event: KeyboardEvent) => {
-        if (isTyping(event.target) || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
-        event.preventDefault();
-        act();
-      }
-    ])
-  );
+  const bindings: Record<string, (event: KeyboardEvent) => void> = {};
+  for (const [key, act] of Object.entries(keys)) {
+    const hear = (event: KeyboardEvent): void => {
+      if (isTyping(event.target) || event.repeat) return;
+      event.preventDefault();
+      act();
+    };
+    bindings[key] = hear;
+    if (SHIFTED.test(key)) bindings[`Shift+${key}`] = hear;
+  }
   return tinykeys(window, bindings);
 }

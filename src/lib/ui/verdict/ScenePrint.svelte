@@ -91,6 +91,7 @@
     text-align: center;
     font-size: 0.8125rem;
     line-height: 1.15;
-    color: var(--soft);
+    /* the paper of a print is white in every look */
+    color: #57534b;
   }
 </style>

@@ -1,0 +1,103 @@
+// Shoot in Chromium at a quarter of this machine's speed: dragging the light, remedies after it rests, a cold load, its code.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { buildIfStale, ROOT } from './prepare.js';
+
+const PORT = '4178';
+const SLOWDOWN = 4;
+
+/** @param {number[]} times @param {number} share */
+const quantile = (times, share) =>
+  [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))] ?? NaN;
+
+/** Measures and prints. */
+export async function benchShoot() {
+  buildIfStale();
+  const data = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
+  const server = spawn('node', ['scripts/start.js', '--demo'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT, HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
+  });
+  await new Promise((done) =>
+    server.stdout.on('data', (line) => String(line).includes('is at') && done(null))
+  );
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu']
+  });
+  /** @type {Record<string, string>} */
+  const table = {};
+  for (const load of ['demo-load-marigold', 'demo-load-heron']) {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    let bytes = 0;
+    page.on('response', async (response) => {
+      if (!/\.js(\?|$)/.test(response.url())) return;
+      bytes += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length;
+    });
+    const client = await context.newCDPSession(page);
+    await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
+    const from = performance.now();
+    await page.goto(`http://127.0.0.1:${PORT}/shoot?shadow=soft&load=${load}`);
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+    const usable = performance.now() - from;
+    await page.waitForTimeout(1500);
+    const paints = await page.evaluate(async () => {
+      const track = document.querySelector('[role=slider][aria-label="Light now"]');
+      if (!(track instanceof HTMLElement)) throw new Error('no rule');
+      const box = track.getBoundingClientRect();
+      /** @type {number[]} */
+      const times = [];
+      /** @param {string} type @param {number} x */
+      const send = (type, x) =>
+        track.dispatchEvent(
+          new PointerEvent(type, { clientX: x, clientY: box.top + 20, bubbles: true, pointerId: 1 })
+        );
+      track.setPointerCapture = () => undefined;
+      send('pointerdown', box.left + box.width * 0.5);
+      for (let i = 0; i < 120; i++) {
+        const start = performance.now();
+        send('pointermove', box.left + box.width * (0.3 + 0.4 * Math.abs(Math.sin(i / 9))));
+        await new Promise((done) =>
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => done(null);
+            channel.port2.postMessage(null);
+          })
+        );
+        times.push(performance.now() - start);
+      }
+      send('pointerup', box.left);
+      return times;
+    });
+    // a light in which something would help, then the time until the list is another one
+    const remedies = await page.evaluate(async () => {
+      const speeds = () => document.querySelector('[data-testid=speeds]')?.textContent ?? '';
+      await new Promise((done) => setTimeout(done, 1500));
+      const before = speeds();
+      const start = performance.now();
+      document
+        .querySelector('[role=slider][aria-label="Light now"]')
+        ?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', shiftKey: true, bubbles: true }));
+      while (speeds() === before && performance.now() - start < 5000)
+        await new Promise((done) => setTimeout(done, 5));
+      return performance.now() - start;
+    });
+    const name = load.replace('demo-load-', '');
+    table[`${name}: cold load until usable`] = `${usable.toFixed(0)} ms`;
+    table[`${name}: drag to next paint, p50 and p95`] =
+      `${quantile(paints, 0.5).toFixed(0)} and ${quantile(paints, 0.95).toFixed(0)} ms`;
+    table[`${name}: remedies after the light rests`] = `${remedies.toFixed(0)} ms`;
+    table[`${name}: JavaScript loaded, gzip`] = `${(bytes / 1024).toFixed(0)} kB`;
+    await context.close();
+  }
+  await browser.close();
+  server.kill('SIGKILL');
+  rmSync(data, { recursive: true, force: true });
+  console.log(`Shoot in Chromium, ${SLOWDOWN} times slowed down:`);
+  console.table(table);
+}
