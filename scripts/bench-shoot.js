@@ -3,7 +3,6 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { buildIfStale, ROOT } from './prepare.js';
 
@@ -34,11 +33,6 @@ export async function benchShoot() {
   for (const load of ['demo-load-marigold', 'demo-load-heron']) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const page = await context.newPage();
-    let bytes = 0;
-    page.on('response', async (response) => {
-      if (!/\.js(\?|$)/.test(response.url())) return;
-      bytes += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length;
-    });
     const client = await context.newCDPSession(page);
     await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
     const from = performance.now();
@@ -46,6 +40,13 @@ export async function benchShoot() {
     await page.locator('html[data-ready]').waitFor({ state: 'attached' });
     const usable = performance.now() - from;
     await page.waitForTimeout(1500);
+    // the server sends its scripts compressed: what came over the line is what counts
+    const bytes = await page.evaluate(() =>
+      performance
+        .getEntriesByType('resource')
+        .filter((r) => /\.js$/.test(new URL(r.name).pathname))
+        .reduce((sum, r) => sum + (r instanceof PerformanceResourceTiming ? r.encodedBodySize : 0), 0)
+    );
     const paints = await page.evaluate(async () => {
       const track = document.querySelector('[role=slider][aria-label="Light now"]');
       if (!(track instanceof HTMLElement)) throw new Error('no rule');

@@ -28,6 +28,8 @@ export const handle: Handle = async ({ event, resolve }) => {
   // the look is there with the first byte: no white flash for eyes that are used to the dark
   const { scheme } = store().settings.read();
   return resolve(event, {
+    // the fonts of every page: known before the style sheet is read, so that nothing is laid out twice
+    preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || path.includes('latin-wght-normal')),
     transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
   });
 };

@@ -76,12 +76,20 @@ export function exactSeconds(markSeconds: number, series: StepSeries): number {
 
 /** The mark of the series whose exact value lies nearest in stops; with `literal`, the value itself. */
 export function nearestFNumberMark(fNumber: number, series: StepSeries): number {
-  return nearest(fNumberMarks(series), fNumber, (m) => exactFNumber(m, series));
+  requirePositive('fNumber', fNumber);
+  if (series === 'literal') return fNumber;
+  return (
+    nearest(F_MARKS[series], (2 * Math.log2(fNumber) - F_FIRST_STOPS) * STEPS_PER_STOP[series]) ?? fNumber
+  );
 }
 
 /** The time mark, in seconds, whose exact value lies nearest in stops; with `literal`, the value itself. */
 export function nearestTimeMark(seconds: number, series: StepSeries): number {
-  return nearest(timeMarks(series), seconds, (m) => exactSeconds(m, series));
+  requirePositive('seconds', seconds);
+  if (series === 'literal') return seconds;
+  return (
+    nearest(TIME_MARKS[series], (Math.log2(seconds) - TIME_FIRST_STOPS) * STEPS_PER_STOP[series]) ?? seconds
+  );
 }
 
 /** The mark that an exact value stands behind: 2^2.5 → 5.6, 8 → 8; a value behind no mark of any series stays itself. */
@@ -100,15 +108,9 @@ function isSame(a: number, b: number): boolean {
   return Math.abs(a / b - 1) < 1e-9;
 }
 
-function nearest(marks: readonly number[], value: number, exact: (mark: number) => number): number {
-  requirePositive('value', value);
-  let best = value;
-  let bestDistance = Infinity;
-  for (const mark of marks) {
-    const distance = Math.abs(Math.log2(exact(mark) / value));
-    if (distance < bestDistance) [best, bestDistance] = [mark, distance];
-  }
-  return best;
+/** Marks lie a step apart, so the nearest is found by its place; half way between two it is the lower. */
+function nearest(marks: readonly number[], place: number): number | undefined {
+  return marks[Math.min(marks.length - 1, Math.max(0, Math.ceil(place - 0.5)))];
 }
 
 /** Marks are compared with a slack of one in a million: 1/60 typed is not bit for bit 1/60 stored. */

@@ -43,19 +43,31 @@ export function withFocus(camera: Camera, choice: Choice, focus: number | null):
   return withUsualFocus(camera, control && focus !== null ? { ...choice, [control.id]: focus } : choice);
 }
 
-/** The reach of a pair; it does not depend on where the light is, only on how sure it is. */
+/** What of a pair does not depend on where the light is, only on how sure it is and what is true beside it. */
+export interface Reached {
+  readonly pair: Pair;
+  readonly reach: Reach;
+  readonly tone: PrintTone;
+  /** The pair in no light (LV 0): for asking about other lights. */
+  readonly dark: Situation;
+}
+
+/** The reach of a pair and how its prints are toned. */
 export function reachOfPair(
   pair: Pair,
   light: Pick<LightChoice, 'sdStops' | 'contrast'>,
   conditions: Conditions,
   focus: number | null
-): Reach {
+): Reached {
   const { camera, film } = pair;
   const { sdStops, contrast } = light;
-  return reachOf(
-    { camera, film, light: { lv: 0, sdStops }, contrast, ...conditions },
-    withFocus(camera, pair.present, focus)
-  );
+  const dark: Situation = { camera, film, light: { lv: 0, sdStops }, contrast, ...conditions };
+  return {
+    pair,
+    dark,
+    reach: reachOf(dark, withFocus(camera, pair.present, focus)),
+    tone: printTone(film, filmWindow(film, contrast).usable)
+  };
 }
 
 /** What the person did on the card. */
@@ -68,7 +80,8 @@ export interface Picked {
 }
 
 /** Judges a pair that has no trouble; null when its camera has no setting. */
-export function judgePair(pair: Pair, light: LightChoice, reach: Reach, picked: Picked): Judged | null {
+export function judgePair(light: LightChoice, reached: Reached, picked: Picked): Judged | null {
+  const { pair, reach, tone } = reached;
   const { camera, film } = pair;
   const situation: Situation = { camera, film, light, contrast: light.contrast, ...picked.conditions };
   const advice = bestSetting(situation, withFocus(camera, pair.present, picked.focus));
@@ -81,7 +94,7 @@ export function judgePair(pair: Pair, light: LightChoice, reach: Reach, picked: 
     advice,
     shown: own ? judge(situation, own) : advice,
     reach,
-    tone: printTone(film, filmWindow(film, light.contrast).usable)
+    tone
   };
 }
 

@@ -13,7 +13,7 @@ import type { Conditions } from '#core/match/situation.ts';
 import { lightKindOf, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
 import { FIRST_SETTINGS, type Settings } from '#schema/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
-import { judgePair, reachOfPair, troubleOf, withFocus, type Judged } from './hand-judge.ts';
+import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './hand-judge.ts';
 
 const KEY = Symbol('hand');
 
@@ -54,7 +54,7 @@ export class Hand {
   // the reach does not depend on where the light is, only on how sure it is: dragging the marker leaves it alone
   #sd = $derived(this.light.sdStops);
   #contrast = $derived(this.light.contrast);
-  #reach: Reach | null = $derived.by(() => this.#findReach());
+  readonly reached: Reached | null = $derived.by(() => this.#findReach());
 
   readonly judged: Judged | null = $derived.by(() => this.#judge());
   /** The reach with the remedy that is pointed at; null = none is. */
@@ -145,17 +145,16 @@ export class Hand {
     this.pair = pair;
   }
 
-  #findReach(): Reach | null {
+  #findReach(): Reached | null {
     const { pair } = this;
     if (!pair || troubleOf(pair) !== '') return null;
     return reachOfPair(pair, { sdStops: this.#sd, contrast: this.#contrast }, this.conditions, this.focus);
   }
 
   #judge(): Judged | null {
-    const { pair, light } = this;
-    const reach = this.#reach;
-    if (!pair || !reach) return null;
-    return judgePair(pair, light, reach, {
+    const { reached, light } = this;
+    if (!reached) return null;
+    return judgePair(light, reached, {
       ...{ choice: this.picked, focus: this.focus },
       conditions: this.conditions
     });

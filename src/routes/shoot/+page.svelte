@@ -27,8 +27,19 @@
 
   const hand = useHand();
   const judged = $derived(hand.judged);
+  // while the light is dragged the answer follows at once; what is drawn around it follows when the drag pauses
+  const REST_MS = 40;
+  let rested = $state.raw(hand.judged);
+  $effect(() => {
+    const next = judged;
+    const timer = setTimeout(() => (rested = next), REST_MS);
+    return () => clearTimeout(timer);
+  });
+  const around = $derived(rested?.pair.loadId === judged?.pair.loadId ? (rested ?? judged) : judged);
   const logger = new Logger(hand);
   let keysShown = $state(false);
+  let frameOpen = $state(false);
+  let cameraOpen = $state(false);
   const counted = $derived(judged?.shown.setting.timedByHand === true);
 
   /** Remembers that the controls stand as the card shows them. */
@@ -79,7 +90,7 @@
 <svelte:head><title>Shoot · Just Enough</title></svelte:head>
 <h1 class="sr-only">Shoot</h1>
 
-{#if judged}
+{#if judged && around}
   <div class="shoot">
     <section class="answer" aria-label="What to set">
       <div class="head">
@@ -105,8 +116,8 @@
         {/each}
       </div>
       <div class="positions">
-        <PositionsCard {judged} onset={() => void setAsShown()} />
-        <BeforePress {judged} />
+        <PositionsCard judged={around} onset={() => void setAsShown()} />
+        <BeforePress judged={around} />
         {#if counted}
           <LongExposure
             {judged}
@@ -116,27 +127,27 @@
         {/if}
       </div>
       <div class="why">
-        <RoomGauge {judged} />
-        <ReasonSum {judged} />
+        <RoomGauge judged={around} />
+        <ReasonSum judged={around} />
       </div>
     </section>
     <section class="light" aria-label="The light">
-      <ShootLight {judged} />
-      <details>
+      <ShootLight judged={around} />
+      <details bind:open={frameOpen}>
         <summary>The frame: purpose, distance, motion</summary>
-        <FramePanel {judged} />
+        {#if frameOpen}<FramePanel judged={around} />{/if}
       </details>
-      <details>
+      <details bind:open={cameraOpen}>
         <summary>On the camera: filters, flash</summary>
-        <OnCamera {judged} />
+        {#if cameraOpen}<OnCamera judged={around} />{/if}
       </details>
     </section>
     <section class="print" aria-label="The print">
       <p class="kicker">What the print will look like</p>
-      <Prints {judged} />
+      <Prints judged={around} />
       <div class="log"><LogButton {judged} {logger} /></div>
-      <FilmLeft {judged} />
-      <WhatHelps {judged} />
+      <FilmLeft judged={around} />
+      <WhatHelps judged={around} />
     </section>
   </div>
 {:else if hand.pair}
@@ -152,7 +163,7 @@
     <a class="press" href="/start">Enter your camera</a>
   </section>
 {/if}
-<KeySheet open={keysShown} onclose={() => (keysShown = false)} />
+{#if keysShown}<KeySheet onclose={() => (keysShown = false)} />{/if}
 
 <style>
   .shoot {
@@ -189,6 +200,12 @@
     background: var(--sheet);
     border: 1.5px solid var(--ink);
     border-radius: 4px;
+  }
+  /* what changes inside moves nothing outside: the browser need not look */
+  .head,
+  .why,
+  .positions {
+    contain: layout style;
   }
   .head {
     display: grid;

@@ -38,11 +38,16 @@
     return control.kind === 'linked' ? sayPosition(control, p.position.value) : '';
   }
 
-  // a long ring is wider than a phone: keep the mark to set in sight
+  // a long ring is wider than a phone: keep the mark to set in sight; after the paint, when asking where it lies costs nothing
   $effect(() => {
     const mark = band?.children[at];
-    if (!band || !(mark instanceof HTMLElement)) return;
-    band.scrollTo({ left: mark.offsetLeft - (band.clientWidth - mark.offsetWidth) / 2 });
+    const strip = band;
+    if (!strip || !(mark instanceof HTMLElement)) return;
+    const timer = setTimeout(() => {
+      if (strip.scrollWidth <= strip.clientWidth) return;
+      strip.scrollTo({ left: mark.offsetLeft - (strip.clientWidth - mark.offsetWidth) / 2 });
+    }, 60);
+    return () => clearTimeout(timer);
   });
 </script>
 

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import type { Control } from '#core/camera/camera.ts';
 import { marked } from '#core/match/pairs.test.fixtures.ts';
 import { drawnPositions, mustMove, standingMark, withOneB } from './control.ts';
 
@@ -25,7 +26,10 @@ test('the lengths counted on B are one place of the lever', () => {
     ...{ mark: i === 0 ? 'N' : `B ${value} s`, symbol: null, value },
     ...(i === 0 ? {} : { byHand: true as const })
   }));
-  const shutter = { ...marked('time', [1]), positions };
+  const shutter: Control = {
+    ...{ kind: 'marked', id: 'time', label: 'shutter', acts: 'time', shape: 'lever' },
+    positions
+  };
   const drawn = drawnPositions(shutter, { time: 2 }, { time: 1 }, { time: 3 });
   const { places, counted } = withOneB(drawn);
   expect(places.map((p) => p.position.mark)).toEqual(['N', 'B']);

@@ -25,7 +25,7 @@
     if (!camera) return null;
     const pair = triedPair(camera, film);
     if (troubleOf(pair) !== '') return null;
-    return judgePair(pair, hand.light, reachOfPair(pair, hand.light, {}, null), {
+    return judgePair(hand.light, reachOfPair(pair, hand.light, {}, null), {
       ...{ choice, focus: null },
       conditions: {}
     });

@@ -22,7 +22,10 @@
 
   const view = $derived(whole ? WHOLE : followed(near, hand.light.lv));
   const judged = $derived(hand.judged);
-  const deltas = $derived(judged ? deltasAlong(view, COLUMNS, judged.reach, judged.situation) : []);
+  // drawn from what does not depend on where the light is: dragging the marker redraws none of it
+  const reached = $derived(hand.reached);
+  const contrast = $derived(hand.light.contrast);
+  const deltas = $derived(reached ? deltasAlong(view, COLUMNS, reached.reach, reached.dark) : []);
   const at = $derived(shareOf(view, hand.light.lv));
   const bell = $derived((hand.light.sdStops / (view.to - view.from)) * 100);
   // the server does not know the width: it draws for a desktop, the browser then for itself
@@ -87,6 +90,7 @@
     aria-valuemax={WHOLE.to}
     aria-valuenow={Number(hand.light.lv.toFixed(2))}
     aria-valuetext={valueText}
+    style:--at={at}
     bind:this={track}
     bind:clientWidth={widthPx}
     onpointerdown={press}
@@ -96,12 +100,12 @@
     onkeydown={key}
   >
     <div class="over">
-      {#if judged}
-        {#each judged.reach.possible as interval (interval.from)}
+      {#if reached}
+        {#each reached.reach.possible as interval (interval.from)}
           {@const place = bracket(interval.from, interval.to)}
           {#if place}<span class="possible" style:left={place.left} style:width={place.width}></span>{/if}
         {/each}
-        {#each judged.reach.likely as interval (interval.from)}
+        {#each reached.reach.likely as interval (interval.from)}
           {@const place = bracket(interval.from, interval.to)}
           {#if place}<span class="likely" style:left={place.left} style:width={place.width}></span>{/if}
         {/each}
@@ -111,8 +115,8 @@
         {#if place}<span class="ghost" style:left={place.left} style:width={place.width}></span>{/if}
       {/each}
     </div>
-    {#if judged}
-      <Strips tone={judged.tone} contrast={hand.light.contrast} {deltas} height="var(--band)" />
+    {#if reached}
+      <Strips tone={reached.tone} {contrast} {deltas} height="var(--band)" />
     {:else}
       <div class="bare"></div>
     {/if}
@@ -134,16 +138,15 @@
       viewBox="-3 0 6 1"
       preserveAspectRatio="none"
       aria-hidden="true"
-      style:left={percent(at)}
       style:width={`${6 * bell}%`}
     >
       <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
     </svg>
-    <div class="needle" style:left={percent(at)} aria-hidden="true"><i></i></div>
+    <div class="needle" aria-hidden="true"><i></i></div>
   </div>
   <div class="foot">
     <p>
-      {#if judged}<Figures text={sayReach(judged.reach)} />{:else}Take a pair in hand to see its reach.{/if}
+      {#if reached}<Figures text={sayReach(reached.reach)} />{:else}Take a pair in hand to see its reach.{/if}
     </p>
     <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
       {whole ? 'Around the light' : 'Whole scale'}
@@ -153,10 +156,13 @@
 
 <style>
   .rule {
+    contain: layout style;
     --band: 46px;
     padding: 0 28px;
   }
+  /* the marker moves by transform, in shares of the track: nothing has to be laid out again */
   .track {
+    container-type: inline-size;
     position: relative;
     cursor: ew-resize;
     touch-action: pan-y;
@@ -224,8 +230,9 @@
   .bell {
     position: absolute;
     top: 0;
+    left: 0;
     height: 34px;
-    transform: translateX(-50%);
+    transform: translateX(calc(var(--at) * 100cqw - 50%));
     fill: var(--accent);
     opacity: 0.35;
     pointer-events: none;
@@ -235,8 +242,10 @@
     top: 2px;
     height: calc(34px + var(--band) + 6px);
     width: 0;
+    left: 0;
     border-left: 3px solid var(--accent);
-    transform: translateX(-1.5px);
+    transform: translateX(calc(var(--at) * 100cqw - 1.5px));
+    will-change: transform;
     pointer-events: none;
   }
   .needle i {

@@ -1,11 +1,10 @@
 <!-- Every key of Shoot, in one sheet. -->
 <script lang="ts">
-  let { open, onclose }: { open: boolean; onclose: () => void } = $props();
+  import { onMount } from 'svelte';
+
+  let { onclose }: { onclose: () => void } = $props();
   let dialog = $state<HTMLDialogElement>();
-  $effect(() => {
-    if (open) dialog?.showModal();
-    else dialog?.close();
-  });
+  onMount(() => dialog?.showModal());
   const KEYS: readonly (readonly [string, string])[] = [
     ['[  ]', 'less or more light, a third of a stop'],
     ['{  }', 'a whole stop'],

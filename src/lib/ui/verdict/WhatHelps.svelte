@@ -55,16 +55,14 @@
 
   $effect(() => {
     const { situation, pair, light } = judged;
-    const question: AdviceQuestion = {
-      type: 'advice',
-      number: asked + 1,
-      situation,
-      present: pair.present,
-      atHand: atHandFrom(hand.films, hand.things, courseAhead(light, place, Date.now())),
-      leastChance: hand.settings.leastChance
-    };
+    const { films, things, settings } = hand;
     const timer = setTimeout(() => {
-      asked = question.number;
+      asked += 1;
+      const question: AdviceQuestion = {
+        ...{ type: 'advice', number: asked, situation, present: pair.present },
+        atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
+        leastChance: settings.leastChance
+      };
       worker?.postMessage(question);
     }, REST_MS);
     return () => clearTimeout(timer);
