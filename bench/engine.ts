@@ -51,7 +51,7 @@ const films = thirty(DEMO_FILMS);
 const atHand = {
   films: DEMO_FILMS,
   filters: [1, 2, 3, 6].map((stops) => ({ name: '', stops })),
-  flashes: [],
+  flashes: [{ name: '', guideNumber: 18, powers: [0, 1, 2, 3, 4], seconds: 1 / 700, angleDegrees: null }],
   course: []
 };
 

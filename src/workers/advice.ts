@@ -1,5 +1,7 @@
 // What takes many sums, off the main thread: remedies and fitting film speeds for one situation, and a row of the pairs table.
+import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
+import type { Film } from '#core/film/film.ts';
 import { fittingSpeeds, type FittingSpeeds } from '#core/match/film-speeds.ts';
 import { enoughForToday, type Enough } from '#core/match/enough.ts';
 import type { AtHand } from '#core/match/at-hand.ts';
@@ -25,6 +27,7 @@ export interface AdviceAnswer {
   readonly number: number;
   readonly remedies: readonly Remedy[];
   readonly speeds: FittingSpeeds | null;
+  /** Null in the first of two answers: it follows. */
   readonly enough: Enough | null;
 }
 
@@ -47,17 +50,52 @@ export interface RowAnswer {
   readonly possible: readonly LvInterval[];
 }
 
+/** Cameras and films arrive as copies; the engine remembers what it worked out for each, so the first copy is kept. */
+function keeper<T>(): (thing: T) => T {
+  const kept = new Map<string, T>();
+  return (thing) => {
+    const key = JSON.stringify(thing);
+    const before = kept.get(key);
+    if (before) return before;
+    // a kit is a few dozen things; more is a kit being edited
+    if (kept.size > 500) kept.clear();
+    kept.set(key, thing);
+    return thing;
+  };
+}
+const keptCamera = keeper<Camera>();
+const keptFilm = keeper<Film>();
+
+function withKept<Q extends AdviceQuestion | RowQuestion>(question: Q): Q {
+  const { situation, atHand } = question;
+  return {
+    ...question,
+    situation: { ...situation, camera: keptCamera(situation.camera), film: keptFilm(situation.film) },
+    atHand: { ...atHand, films: atHand.films.map(keptFilm) }
+  };
+}
+
 self.onmessage = (event: MessageEvent<AdviceQuestion | RowQuestion>): void => {
-  self.postMessage(event.data.type === 'advice' ? advise(event.data) : answerRow(event.data));
+  const question = event.data;
+  if (question.type === 'row') {
+    self.postMessage(answerRow(withKept(question)));
+    return;
+  }
+  const asked = withKept(question);
+  // what helps first; what the evening holds is many sums more
+  const answer = advise(asked);
+  self.postMessage(answer);
+  const { situation, present, atHand, leastChance } = asked;
+  self.postMessage({ ...answer, enough: enoughForToday(situation, present, atHand.course, leastChance) });
 };
 
-function advise({ number, situation, present, atHand, leastChance }: AdviceQuestion): AdviceAnswer {
+function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceAnswer {
   return {
     type: 'advice',
     number,
     remedies: remediesFor(situation, present, atHand),
     speeds: fittingSpeeds(situation, present),
-    enough: enoughForToday(situation, present, atHand.course, leastChance)
+    enough: null
   };
 }
 

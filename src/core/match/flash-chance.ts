@@ -70,11 +70,13 @@ export function flashChance(
     const mean = joint.lv + share * (wanted - meanWanted);
     const ambient = mean + joint.fixed - givenEv(camera, film, setting, wanted);
     const flash = flashAt(prepared, setting, readingOf(wanted), wanted);
+    const mixed = (a: number): number => (flash === null ? a : mixedStops(a, flash + prepared.repeatStops));
+    // as bright and as dark as what is left may make it: mostly there is nothing to sum up
+    const after = SPAN * prepared.spread.afterSd;
+    if (mixed(ambient + SPAN * leftSd) + after < window.lo) return 0;
+    if (mixed(ambient - SPAN * leftSd) - after > window.hi) return 0;
     const given = (z: number): number => {
-      const delta =
-        flash === null
-          ? ambient + leftSd * z
-          : mixedStops(ambient + leftSd * z, flash + prepared.repeatStops);
+      const delta = mixed(ambient + leftSd * z);
       return normalBetween(delta, prepared.spread.afterSd, window.lo, window.hi);
     };
     return leftSd === 0 ? given(0) : normalMean(INNER, -SPAN, 0, given) + normalMean(INNER, 0, SPAN, given);

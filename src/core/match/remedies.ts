@@ -11,7 +11,7 @@ import { sharedFormat } from './conditions.ts';
 import type { Filter, FilterPlace } from './filters.ts';
 import { bestSetting } from './rank.ts';
 import { circumstancesOf, type Situation } from './situation.ts';
-import type { Verdict } from './verdict.ts';
+import { judge, type Verdict } from './verdict.ts';
 
 /** One thing to do, in order of effort. */
 export type RemedyStep =
@@ -60,9 +60,15 @@ export function remediesFor(situation: Situation, present: Choice, atHand: AtHan
   const advice = bestSetting(situation, present);
   if (!advice) return [];
   const worth = (r: Remedy): boolean => r.gain >= WORTH_GAIN || cures(advice, r.verdict);
-  const singles = stepsFor(situation, atHand).flatMap((step) => tried(situation, present, advice, [step]));
+  // nothing can gain a tenth over nine tenths
+  if (advice.pUsable > 1 - WORTH_GAIN && advice.failures.length === 0) return [];
+  const steps = stepsFor(situation, atHand).filter((step) => hasEffect(situation, advice, step));
+  const singles = steps.flatMap((step) => tried(situation, present, advice, [step]));
   const best = bestOfEachKind(singles.filter(worth));
-  const pairs = pairsOf(singles).flatMap(([a, b]) =>
+  const promising = pairsOf(singles).filter(
+    ([a, b]) => Math.max(a.verdict.pUsable, b.verdict.pUsable) <= 1 - WORTH_GAIN
+  );
+  const pairs = promising.flatMap(([a, b]) =>
     tried(situation, present, advice, [...a.steps, ...b.steps]).filter(
       (r) => r.gain >= Math.max(a.gain, b.gain, 0) + WORTH_GAIN
     )
@@ -71,6 +77,16 @@ export function remediesFor(situation: Situation, present: Choice, atHand: AtHan
   return [...best, ...bestOfEachKind(pairs).slice(0, 2), ...wait].sort(
     (a, b) => effortOf(a) - effortOf(b) || b.gain - a.gain
   );
+}
+
+/** A flash this many stops under the other light adds less than a quarter stop. */
+const LOST_FLASH_STOPS = -2.5;
+
+/** Whether a step changes anything to speak of: a flash that the other light drowns is many sums for nothing. */
+function hasEffect(situation: Situation, advice: Verdict, step: RemedyStep): boolean {
+  if (step.kind !== 'flash') return true;
+  const { flash } = judge(applied(situation, step), advice.setting);
+  return flash === null || flash.stops - flash.ambientStops > LOST_FLASH_STOPS;
 }
 
 /** The first moment of the course at which waiting is worth it: likely then, or else as likely as it gets. */
@@ -197,7 +213,8 @@ function pairsOf(singles: readonly Remedy[]): readonly (readonly [Remedy, Remedy
     singles
       .filter((r) => kindsOf(r) === kind)
       .sort((a, b) => b.gain - a.gain)
-      .slice(0, 3)
+      // a flash is many sums: its best power stands for it
+      .slice(0, kind === 'flash' ? 1 : 3)
   );
   return few.flatMap((as, i) =>
     few.slice(i + 1).flatMap((bs) => as.flatMap((a) => bs.map((b) => [a, b] as const)))

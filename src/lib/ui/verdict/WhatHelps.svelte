@@ -47,7 +47,9 @@
     const started = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
     started.onmessage = (event: MessageEvent<AdviceAnswer>) => {
       // an answer to a light that has moved on is of no use
-      if (event.data.number === asked) answer = event.data;
+      if (event.data.number !== asked) return;
+      // until the second half is there, the last word on the evening stays
+      answer = { ...event.data, enough: event.data.enough ?? answer?.enough ?? null };
     };
     worker = started;
     return () => started.terminate();
