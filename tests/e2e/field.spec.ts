@@ -221,3 +221,29 @@ test('pushing is noted on the film, and taken back', async ({ app, page }) => {
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Pushed in development')).toHaveCount(0);
 });
+
+test('a camera that was changed in another tab is told, and nothing is lost', async ({
+  app,
+  page,
+  request
+}) => {
+  await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
+  const camera = (await (await request.get(`${app.url}/api/v1/cameras/demo-gemel`)).json()) as {
+    controls: { kind: string; positions?: unknown[] }[];
+  };
+  // its aperture lever loses all places but the first
+  const controls = camera.controls.map((c) =>
+    c.kind === 'marked' && c.positions ? { ...c, positions: c.positions.slice(0, 1) } : c
+  );
+  const changed = await request.put(`${app.url}/api/v1/cameras/demo-gemel`, {
+    data: { ...camera, controls }
+  });
+  expect(changed.status()).toBe(200);
+  await page.getByTestId('log').click();
+  await expect(page.getByText(/no such position|is logged/).first()).toBeVisible();
+  await expect(page.getByTestId('frames-left')).toHaveText(/[78] left/);
+  // the page knows the camera as it is now, and the next press is taken
+  await page.waitForTimeout(800);
+  await page.getByTestId('log').click();
+  await expect(page.getByText(/Frame \d is logged/).first()).toBeVisible();
+});

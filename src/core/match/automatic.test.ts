@@ -2,16 +2,18 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Camera, Program } from '../camera/camera.ts';
 import { evAtSeconds, respond } from '../camera/respond.ts';
-import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
+import { allSettings, settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { equivalentSeconds } from '../film/reciprocity.ts';
 import { choiceFromShadow } from '../ways/choice.ts';
+import { candidateOf } from './candidate.ts';
 import { chanceWithin } from './chance.ts';
 import { PLAIN, type Circumstances } from './circumstances.ts';
 import { errorOfFrame, sumTerms, wantedEv } from './delta.ts';
 import { stopsFromDensity, stopsFromFactor } from '../kit/filter-strength.ts';
 import type { FilterPlace } from './filters.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked } from './pairs.test.fixtures.ts';
+import { prepare } from './prepared.ts';
 import { reachOf } from './reach.ts';
 import { bestSetting } from './rank.ts';
 import { spreadOf, type Situation } from './situation.ts';
@@ -333,6 +335,16 @@ describe('the chance on a camera that sets itself', () => {
     return () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
   }
 
+  test.each(cases)('%s: the quick bound is never below the chance', (_name, s) => {
+    const prepared = prepare(s);
+    for (const setting of allSettings(s.camera, {})) {
+      const candidate = candidateOf(prepared, setting);
+      for (let lv = -6; lv <= 18; lv += 1.7) {
+        const bound = candidate.boundAt(lv, prepared.window.usable);
+        expect(bound).toBeGreaterThanOrEqual(candidate.chanceAt(lv, prepared.window.usable) - 1e-9);
+      }
+    }
+  });
   test('inside the limits the light’s own uncertainty cancels; beyond it does not', () => {
     const chance = (lv: number, sdStops: number) =>
       chanceWithin(

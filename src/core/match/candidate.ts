@@ -31,6 +31,8 @@ export interface Candidate {
   frameAt(lv: number): FrameAt;
   /** Chance 0…1 that the error falls in a window, for the situation's uncertainty of the light. */
   chanceAt(lv: number, window: StopWindow): number;
+  /** A chance that {@link chanceAt} does not exceed, for less work. */
+  boundAt(lv: number, window: StopWindow): number;
 }
 
 /** Makes a candidate. */
@@ -109,6 +111,10 @@ class SetByHand implements Candidate {
   chanceAt(lv: number, window: StopWindow): number {
     return normalBetween(this.base + lv + this.#repeatStops, this.#sd, window.lo, window.hi);
   }
+
+  boundAt(lv: number, window: StopWindow): number {
+    return this.chanceAt(lv, window);
+  }
 }
 
 class SetByHandWithFlash extends SetByHand {
@@ -134,6 +140,10 @@ class SetByHandWithFlash extends SetByHand {
     const { repeatStops, situation } = this.#prepared;
     const stops = { ambient: this.base + lv + repeatStops, flash: flash.stops + repeatStops };
     return handFlashChance(stops, situation.light.sdStops, this.afterSd, window);
+  }
+
+  override boundAt(lv: number, window: StopWindow): number {
+    return this.#flash ? 1 : super.boundAt(lv, window);
   }
 }
 
@@ -182,16 +192,33 @@ class SetByItself implements Candidate {
     if (this.#flash) {
       return flashChance(this.#prepared, this.setting, { meanWanted, wantedSd, lv, fixed }, window);
     }
-    const { camera, film } = this.#prepared.situation;
-    this.#pieces ??= piecesOf(camera, film, this.setting).map((p) =>
-      preparePiece(p, this.#prepared, wantedSd)
-    );
     let chance = 0;
-    for (const piece of this.#pieces) {
+    for (const piece of this.#prepareOnce()) {
       const mean = fixed + lv - piece.alpha - piece.beta * meanWanted;
       chance += pieceChance(piece, mean, meanWanted, wantedSd, window);
     }
     return Math.min(1, Math.max(0, chance));
+  }
+
+  /** On every piece both the error and the reading must fall where they should: the rarer of the two bounds the chance of both. */
+  boundAt(lv: number, window: StopWindow): number {
+    if (this.#flash) return 1;
+    const meanWanted = this.#wantedAtZero + lv;
+    const fixed = this.#fixed + this.#prepared.repeatStops;
+    let bound = 0;
+    for (const { alpha, beta, from, to, sd } of this.#prepareOnce()) {
+      const error = normalBetween(fixed + lv - alpha - beta * meanWanted, sd, window.lo, window.hi);
+      bound += Math.min(error, normalBetween(meanWanted, this.#wantedSd, from, to));
+    }
+    return Math.min(1, bound);
+  }
+
+  #prepareOnce(): readonly PreparedPiece[] {
+    const { camera, film } = this.#prepared.situation;
+    this.#pieces ??= piecesOf(camera, film, this.setting).map((p) =>
+      preparePiece(p, this.#prepared, this.#wantedSd)
+    );
+    return this.#pieces;
   }
 }
 

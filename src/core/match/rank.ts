@@ -27,6 +27,7 @@ export function rankSettings(situation: Situation, present: Choice): readonly Ve
   const prepared = prepare(situation);
   const ranked = settingsFor(situation, present).map((setting) => {
     const one = rankFirst(prepared, setting);
+    if (!one) throw new RangeError('a setting was left out of the ranking');
     return { candidate: one.candidate, key: [...one.first, ...rankRest(prepared, present, one)] };
   });
   // the sort is stable: printed order decides last
@@ -39,7 +40,8 @@ export function bestSetting(situation: Situation, present: Choice): Verdict | nu
   let best: Ranked | null = null;
   let rest: readonly number[] | null = null;
   for (const setting of settingsFor(situation, present)) {
-    const next = rankFirst(prepared, setting);
+    const next: Ranked | null = rankFirst(prepared, setting, best);
+    if (next === null) continue;
     const order = best === null ? -1 : compareKeys(next.first, best.first);
     if (order > 0) continue;
     if (best !== null && order === 0) {
@@ -56,10 +58,14 @@ export function settingsFor(situation: Situation, present: Choice): readonly Set
   return allSettings(situation.camera, present, situation.purpose === 'most-in-focus');
 }
 
-function rankFirst(prepared: Prepared, setting: Setting): Ranked {
+/** @param best the best so far: one that cannot come up to it is null */
+function rankFirst(prepared: Prepared, setting: Setting, best: Ranked | null = null): Ranked | null {
   const { situation, window, limits } = prepared;
   const { lv } = situation.light;
   const candidate = candidateOf(prepared, setting);
+  // a likely frame without failed conditions is there: what is not likely comes after it, whatever it is
+  if (best?.first[0] === 0 && best.first[1] === 0 && candidate.boundAt(lv, window.usable) < LIKELY)
+    return null;
   const frame = candidate.frameAt(lv);
   const failures = failuresOf(situation.camera, limits, setting, frame.exposure, frame.flash).length;
   const pUsable = candidate.chanceAt(lv, window.usable);

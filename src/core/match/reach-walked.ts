@@ -25,6 +25,8 @@ interface Step {
 interface Walker {
   readonly setting: Setting;
   readonly chanceAt: (lv: number) => number;
+  /** At least the chance, for less work. */
+  readonly boundAt: (lv: number) => number;
   readonly holdsAt: (lv: number) => boolean;
 }
 
@@ -36,6 +38,7 @@ function walkersOf(situation: Situation, settings: readonly Setting[]): readonly
     return {
       setting,
       chanceAt: (lv) => candidate.chanceAt(lv, prepared.window.usable),
+      boundAt: (lv) => candidate.boundAt(lv, prepared.window.usable),
       holdsAt: (lv) => {
         const { exposure, flash } = candidate.frameAt(lv);
         return failuresOf(camera, prepared.limits, setting, exposure, flash).length === 0;
@@ -47,14 +50,20 @@ function walkersOf(situation: Situation, settings: readonly Setting[]): readonly
 /** The reach of a camera that sets itself. */
 export function walkedReach(situation: Situation, settings: readonly Setting[]): Reach {
   const walkers = walkersOf(situation, settings);
-  const bestAt = (lv: number): Step => bestOf(walkers, lv);
   const count = Math.round((LV_RANGE.max - LV_RANGE.min) / STEP_LV);
-  const steps = Array.from({ length: count + 1 }, (_, i) => bestAt(LV_RANGE.min + i * STEP_LV));
+  const steps: Step[] = [];
+  for (let i = 0; i <= count; i++) {
+    // what was best a step ago is nearly best now: what cannot reach it is not worked out
+    const before = walkers.find((w) => w.setting === steps.at(-1)?.setting) ?? null;
+    steps.push(bestOf(walkers, LV_RANGE.min + i * STEP_LV, before));
+  }
   const spread = (p: number): readonly LvInterval[] => {
     const at = (a: Step, b: Step): number => {
       const [inside, outside] = a.chance >= p ? [a.lv, b.lv] : [b.lv, a.lv];
       // between two steps only those count that are possible at one of them
-      const few = walkers.filter((w) => w.chanceAt(a.lv) >= POSSIBLE || w.chanceAt(b.lv) >= POSSIBLE);
+      const canAt = (w: Walker, lv: number): boolean =>
+        w.boundAt(lv) >= POSSIBLE && w.chanceAt(lv) >= POSSIBLE;
+      const few = walkers.filter((w) => canAt(w, a.lv) || canAt(w, b.lv));
       return bisect((lv) => bestOf(few, lv).chance >= p, inside, outside, WALK_EDGE_LV);
     };
     const found: LvInterval[] = [];
@@ -74,13 +83,19 @@ export function walkedReach(situation: Situation, settings: readonly Setting[]):
   return { likely, possible: spread(POSSIBLE), services: walked(steps), largestLikelySd };
 }
 
-function bestOf(candidates: readonly Walker[], lv: number): Step {
+/** The best of some walkers at a light. @param near one that is likely good: it only sets how good the others must be to count */
+function bestOf(candidates: readonly Walker[], lv: number, near: Walker | null = null): Step {
   let held: Step | null = null;
   let any: Step | null = null;
-  for (const { setting, chanceAt, holdsAt } of candidates) {
+  let least = near?.holdsAt(lv) ? near.chanceAt(lv) - 1e-6 : -1;
+  for (const { setting, chanceAt, boundAt, holdsAt } of candidates) {
+    if (least > 0 && boundAt(lv) < least) continue;
     const chance = chanceAt(lv);
     if (any === null || chance > any.chance + 1e-9) any = { lv, setting, chance };
-    if ((held === null || chance > held.chance + 1e-9) && holdsAt(lv)) held = { lv, setting, chance };
+    if ((held === null || chance > held.chance + 1e-9) && holdsAt(lv)) {
+      held = { lv, setting, chance };
+      least = Math.max(least, chance - 1e-6);
+    }
   }
   // as in the ranking: a setting that fails a condition counts only where no other is possible
   const best = held !== null && held.chance >= POSSIBLE ? held : any;

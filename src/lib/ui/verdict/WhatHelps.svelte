@@ -19,6 +19,7 @@
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeFilm, changeSettings } from '../api.ts';
   import { useHand } from '../hand.svelte.ts';
+  import { withFocus } from '../hand-judge.ts';
   import { courseAhead } from '../light/course-ahead.ts';
   import { sayDone, sayTrouble } from '../notices.svelte.ts';
   import { sayEnough } from '../shoot/words.ts';
@@ -57,11 +58,12 @@
 
   $effect(() => {
     const { situation, pair, light } = judged;
-    const { films, things, settings } = hand;
+    const { films, things, settings, focus } = hand;
     const timer = setTimeout(() => {
       asked += 1;
       const question: AdviceQuestion = {
-        ...{ type: 'advice', number: asked, situation, present: pair.present },
+        ...{ type: 'advice', number: asked, situation },
+        present: withFocus(pair.camera, pair.present, focus),
         atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
         leastChance: settings.leastChance
       };
@@ -134,6 +136,8 @@
               onfocus={() => (hand.pointed = remedy.steps)}
               onblur={() => (hand.pointed = null)}>{@render words()}</button
             >
+          {:else if remedy.steps.some((s) => s.kind === 'film')}
+            <a href="/kit">{@render words()}</a>
           {:else}
             <div>{@render words()}</div>
           {/if}
@@ -195,10 +199,15 @@
   li > button {
     cursor: pointer;
   }
+  li > a {
+    color: inherit;
+  }
+  li > a b,
   li > button b {
     text-decoration: underline;
     text-underline-offset: 3px;
   }
+  li > a .gain b,
   li > button .gain b {
     text-decoration: none;
   }
