@@ -148,9 +148,6 @@
     gap: 16px;
     padding: 4px 0;
   }
-  .soft {
-    color: var(--soft);
-  }
   .refused {
     color: var(--accent);
     font-weight: 600;

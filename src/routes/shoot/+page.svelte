@@ -9,6 +9,7 @@
   import LogButton from '#ui/LogButton.svelte';
   import { sayDone, sayTrouble } from '#ui/notices.svelte.ts';
   import { nextScheme } from '#ui/scheme.ts';
+  import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
   import FramePanel from '#ui/shoot/FramePanel.svelte';
@@ -17,9 +18,6 @@
   import { Logger } from '#ui/shoot/logger.svelte.ts';
   import LongExposure from '#ui/shoot/LongExposure.svelte';
   import OnCamera from '#ui/shoot/OnCamera.svelte';
-  import Figures from '#ui/text/Figures.svelte';
-  import { sayFailure, sayInstruction, sayReason, sayExposure } from '#ui/text/say.ts';
-  import Chance from '#ui/verdict/Chance.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
   import WhatHelps from '#ui/verdict/WhatHelps.svelte';
@@ -93,28 +91,7 @@
 {#if judged && around}
   <div class="shoot">
     <section class="answer" aria-label="What to set">
-      <div class="head">
-        <div class="top">
-          <div class="set">
-            <p class="kicker">
-              {hand.picked === null ? `Set your ${judged.pair.camera.name}` : 'If you set it like this'}
-            </p>
-            <p class="instruction" data-testid="instruction">
-              {#each sayInstruction(judged.pair.camera, judged.shown.setting) as part (part)}
-                <span><Figures text={part} /></span>
-              {/each}
-            </p>
-            <p class="values"><Figures text={sayExposure(judged.pair.camera, judged.shown.exposure)} /></p>
-          </div>
-          <Chance {judged} />
-        </div>
-        <p class="reason" data-testid="reason">
-          <Figures text={sayReason(judged.pair.film, judged.shown)} />
-        </p>
-        {#each judged.shown.failures as failure (failure.condition)}
-          <p class="failure"><Figures text={sayFailure(failure)} /></p>
-        {/each}
-      </div>
+      <div class="head"><Answer {judged} /></div>
       <div class="positions">
         <PositionsCard judged={around} onset={() => void setAsShown()} />
         <BeforePress judged={around} />
@@ -207,48 +184,10 @@
   .positions {
     contain: layout style;
   }
-  .head {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 10px;
-  }
   .print {
     grid-area: print;
     display: grid;
     gap: 8px;
-  }
-  .top {
-    display: flex;
-    justify-content: space-between;
-    align-items: flex-start;
-    gap: 20px;
-  }
-  .set {
-    flex: 1;
-    min-width: 0;
-  }
-  .instruction {
-    display: flex;
-    flex-wrap: wrap;
-    column-gap: 0.3em;
-    font: 480 1.8125rem/1.15 var(--font-display);
-    letter-spacing: -0.01em;
-    color: var(--ink);
-  }
-  .instruction span {
-    white-space: nowrap;
-  }
-  .values {
-    color: var(--soft);
-    margin-top: 2px;
-  }
-  .reason {
-    font-size: 1.0625rem;
-  }
-  .failure {
-    padding: 8px 12px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
   }
   .why {
     display: grid;
@@ -299,7 +238,6 @@
     }
     .head {
       order: 1;
-      gap: 6px;
     }
     .light {
       order: 2;
@@ -314,17 +252,6 @@
       order: 5;
       grid-template-columns: minmax(0, 1fr);
       gap: 14px;
-    }
-    .top {
-      flex-direction: column;
-      gap: 8px;
-    }
-    .instruction {
-      font-size: 1.625rem;
-    }
-    .reason {
-      font-size: 1rem;
-      line-height: 1.35;
     }
   }
   @media (max-width: 640px) {

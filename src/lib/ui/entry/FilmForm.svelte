@@ -171,16 +171,6 @@
   }
   .care {
     margin-top: 8px;
-    padding: 6px 10px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-    font-size: 0.9375rem;
-  }
-  .fields {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: flex-start;
   }
   fieldset label {
     display: flex;

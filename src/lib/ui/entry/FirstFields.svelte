@@ -39,12 +39,3 @@
   <SheetSelect {draft} field="formats" label="Size of its pictures" options={formats} />
   <SheetField {draft} field="name" />
 </div>
-
-<style>
-  .fields {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: flex-start;
-  }
-</style>

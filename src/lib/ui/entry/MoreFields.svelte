@@ -139,10 +139,4 @@
     font-weight: 560;
     margin-bottom: 4px;
   }
-  .fields {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: flex-start;
-  }
 </style>

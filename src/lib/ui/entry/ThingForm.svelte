@@ -139,12 +139,6 @@
     gap: 18px;
     max-width: 960px;
   }
-  .fields {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: flex-start;
-  }
   .soft {
     flex-basis: 100%;
     color: var(--soft);
@@ -157,10 +151,6 @@
   }
   .care {
     flex-basis: 100%;
-    padding: 6px 10px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-    font-size: 0.9375rem;
   }
   .quiet {
     display: inline-grid;

@@ -79,9 +79,6 @@
   i {
     font-size: 0.8125rem;
   }
-  .soft {
-    color: var(--soft);
-  }
   .lv {
     font: 480 1.125rem var(--font-display);
   }

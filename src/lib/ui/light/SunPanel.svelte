@@ -227,9 +227,5 @@
   }
   .care {
     margin-top: 6px;
-    padding: 6px 10px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-    font-size: 0.875rem;
   }
 </style>

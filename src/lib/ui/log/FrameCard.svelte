@@ -150,9 +150,6 @@
   .marks b {
     margin-right: 6px;
   }
-  .soft {
-    color: var(--soft);
-  }
   .note {
     font-style: italic;
   }

@@ -74,9 +74,6 @@
     flex-wrap: wrap;
     gap: 6px;
   }
-  .soft {
-    color: var(--soft);
-  }
   a {
     display: inline-grid;
     place-content: center;

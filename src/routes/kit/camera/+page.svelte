@@ -13,18 +13,6 @@
 </script>
 
 <svelte:head><title>Enter a camera · Just Enough</title></svelte:head>
-<h1>{data.like === null ? 'Enter a camera' : `Another like ${data.like}`}</h1>
+<h1 class="title">{data.like === null ? 'Enter a camera' : `Another like ${data.like}`}</h1>
 <p class="lead">The numbers are typical ones. Change what you know; the rest can wait.</p>
 <CameraForm {draft} films={hand.films} act="Keep this camera" />
-
-<style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 520;
-    margin-top: 4px;
-  }
-  .lead {
-    color: var(--soft);
-    margin-bottom: 12px;
-  }
-</style>

@@ -6,18 +6,6 @@
 </script>
 
 <svelte:head><title>Enter a film · Just Enough</title></svelte:head>
-<h1>Enter a film</h1>
+<h1 class="title">Enter a film</h1>
 <p class="lead">Kind, speed and size are enough; the rest can wait.</p>
 <FilmForm start={null} refused={form} act="Keep this film" />
-
-<style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 520;
-    margin-top: 4px;
-  }
-  .lead {
-    color: var(--soft);
-    margin-bottom: 12px;
-  }
-</style>

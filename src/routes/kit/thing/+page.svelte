@@ -6,13 +6,5 @@
 </script>
 
 <svelte:head><title>Into the bag · Just Enough</title></svelte:head>
-<h1>Put something in the bag</h1>
+<h1 class="title">Put something in the bag</h1>
 <ThingForm start={data.start} refused={form} act="Keep it" />
-
-<style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 520;
-    margin: 4px 0 12px;
-  }
-</style>

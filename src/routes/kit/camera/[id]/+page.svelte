@@ -13,18 +13,6 @@
 </script>
 
 <svelte:head><title>{data.camera.name} · Just Enough</title></svelte:head>
-<h1>{data.camera.name}</h1>
+<h1 class="title">{data.camera.name}</h1>
 <p class="lead">Frames that are logged already keep what was expected of them then.</p>
 <CameraForm {draft} films={hand.films} act="Keep the changes" />
-
-<style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 520;
-    margin-top: 4px;
-  }
-  .lead {
-    color: var(--soft);
-    margin-bottom: 12px;
-  }
-</style>

@@ -6,13 +6,5 @@
 </script>
 
 <svelte:head><title>{data.start['name']} · Just Enough</title></svelte:head>
-<h1>{data.start['name']}</h1>
+<h1 class="title">{data.start['name']}</h1>
 <ThingForm start={data.start} refused={form} act="Keep the changes" />
-
-<style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 520;
-    margin: 4px 0 12px;
-  }
-</style>

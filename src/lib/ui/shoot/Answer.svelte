@@ -1,0 +1,88 @@
+<!-- The answer at a glance: what to set, the chance, the reason, and what fails beside the exposure. -->
+<script lang="ts">
+  import { useHand } from '../hand.svelte.ts';
+  import type { Judged } from '../hand-judge.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayExposure, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
+  import Chance from '../verdict/Chance.svelte';
+
+  let { judged }: { judged: Judged } = $props();
+  const hand = useHand();
+  const camera = $derived(judged.pair.camera);
+</script>
+
+<div class="answer">
+  <div class="top">
+    <div class="set">
+      <p class="kicker">{hand.picked === null ? `Set your ${camera.name}` : 'If you set it like this'}</p>
+      <p class="instruction" data-testid="instruction">
+        {#each sayInstruction(camera, judged.shown.setting) as part (part)}
+          <span><Figures text={part} /></span>
+        {/each}
+      </p>
+      <p class="values"><Figures text={sayExposure(camera, judged.shown.exposure)} /></p>
+    </div>
+    <Chance {judged} />
+  </div>
+  <p class="reason" data-testid="reason"><Figures text={sayReason(judged.pair.film, judged.shown)} /></p>
+  {#each judged.shown.failures as failure (failure.condition)}
+    <p class="failure"><Figures text={sayFailure(failure)} /></p>
+  {/each}
+</div>
+
+<style>
+  .answer {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 10px;
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: flex-start;
+    gap: 20px;
+  }
+  .set {
+    flex: 1;
+    min-width: 0;
+  }
+  .instruction {
+    display: flex;
+    flex-wrap: wrap;
+    column-gap: 0.3em;
+    font: 480 1.8125rem/1.15 var(--font-display);
+    letter-spacing: -0.01em;
+    color: var(--ink);
+  }
+  .instruction span {
+    white-space: nowrap;
+  }
+  .values {
+    color: var(--soft);
+    margin-top: 2px;
+  }
+  .reason {
+    font-size: 1.0625rem;
+  }
+  .failure {
+    padding: 8px 12px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+  }
+  @media (max-width: 900px) {
+    .answer {
+      gap: 6px;
+    }
+    .top {
+      flex-direction: column;
+      gap: 8px;
+    }
+    .instruction {
+      font-size: 1.625rem;
+    }
+    .reason {
+      font-size: 1rem;
+      line-height: 1.35;
+    }
+  }
+</style>
