@@ -99,7 +99,7 @@
     viewBox="{-BOARD_MARGIN * SIZE} {-BOARD_MARGIN * SIZE} {(1 + 2 * BOARD_MARGIN) * SIZE} {(1 +
       2 * BOARD_MARGIN) *
       SIZE}"
-    role="img"
+    role="group"
     aria-label="The scene in patches, the film’s frame and the circle that the eye sees"
     onpointermove={drag}
     onpointerup={() => (dragging = false)}
