@@ -27,8 +27,16 @@ Object.assign(process.env, {
 const log = console.log;
 // the server tells when it listens, in words of its own that may name 0.0.0.0: ours say what to open, and when
 console.log = (...words) => {
-  if (!String(words[0]).startsWith('Listening on')) log(...words);
-  else log(`Just Enough is at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`);
+  if (!String(words[0]).startsWith('Listening on')) {
+    log(...words);
+    return;
+  }
+  const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`;
+  // the first page takes longest: it is asked for here, so that no person waits for it
+  void fetch(`${address}shoot`)
+    .then((page) => page.text())
+    .catch(() => null)
+    .finally(() => log(`Just Enough is at ${address}`));
 };
 try {
   await import(pathToFileURL(resolve(ROOT, 'build/index.js')).href);

@@ -41,6 +41,7 @@
   // tells styles and tests that the page answers from now on
   $effect(() => {
     document.documentElement.dataset['ready'] = 'yes';
+    performance.mark('usable');
   });
 
   afterNavigate(({ to }) => {

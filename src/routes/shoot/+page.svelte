@@ -26,7 +26,8 @@
   const hand = useHand();
   const judged = $derived(hand.judged);
   // while the light is dragged the answer follows at once; what is drawn around it follows when the drag pauses
-  const REST_MS = 40;
+  // longer than a frame of a slow phone, so that a steady drag waits for none of it
+  const REST_MS = 90;
   let rested = $state.raw(hand.judged);
   $effect(() => {
     const next = judged;

@@ -32,6 +32,8 @@
   let { frame, pair, settings, recent, things, onchanged }: FrameCardProps = $props();
   const uid = $props.id();
   const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
+  /** The clocks of the place where the light was last summed up; the server knows no others. */
+  const zone = $derived(settings.place?.zone ?? 'UTC');
   let editing = $state(false);
   let number = $state('');
   let note = $state('');
@@ -114,7 +116,9 @@
       {#if frame.timedSeconds !== null}<p>Held open {formatDecimal(frame.timedSeconds, 1)} s</p>{/if}
       {#if frame.series !== null}<p class="soft">One of a bracket</p>{/if}
       {#if frame.guess}<p><Figures text={sayGuess(frame.guess, frame.light)} /></p>{/if}
-      <p class="soft"><time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, 'UTC')} UTC</time></p>
+      <p class="soft">
+        <time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, zone)}{zone === 'UTC' ? ' UTC' : ''}</time>
+      </p>
       {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}
       <div class="acts">
         <button type="button" class="quiet" onclick={edit} aria-label="Edit frame {frame.number}">Edit</button

@@ -29,6 +29,11 @@ describe('the verdict in words', () => {
     expect(sayVerdict(verdictFor(INSTANT))).toBe('Too light by 4⅓ stops');
     expect(sayVerdict(verdictFor(INSTANT, 5))).toBe('Too dark by 4 stops');
   });
+  test('next to nothing is told without a number', () => {
+    const just = { ...verdictFor(INSTANT), slackOverStops: -0.1, slackUnderStops: 1 };
+    expect(sayVerdict(just)).toBe('Just too light');
+    expect(saySlack(just, null)).toContain('a little less light');
+  });
   test('the reason names the error and what the film takes', () =>
     expect(sayReason(filmWith(), verdictFor())).toBe(
       '2⅓ stops over; test film takes 1⅔ under to 4⅔ over here.'

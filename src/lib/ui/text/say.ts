@@ -17,12 +17,17 @@ export function chanceInHundred(p: number): number {
   return Math.min(99, Math.max(1, Math.round(p * 100)));
 }
 
+/** "Too dark by 2 stops"; less than a sixth of a stop is told without a number. */
+function byStops(words: string, stops: number): string {
+  return formatThirds(stops) === '0' ? `Just ${words.toLowerCase()}` : `${words} by ${formatStops(stops)}`;
+}
+
 /** The verdict in a few words. */
 export function sayVerdict(verdict: Verdict): string {
   if (verdict.chance === 'likely') return 'It will likely come out';
   if (verdict.chance === 'possible') return 'It may come out';
-  if (verdict.slackUnderStops < 0) return `Too dark by ${formatStops(verdict.slackUnderStops)}`;
-  if (verdict.slackOverStops < 0) return `Too light by ${formatStops(verdict.slackOverStops)}`;
+  if (verdict.slackUnderStops < 0) return byStops('Too dark', verdict.slackUnderStops);
+  if (verdict.slackOverStops < 0) return byStops('Too light', verdict.slackOverStops);
   return 'Too unsure to say';
 }
 
@@ -113,8 +118,9 @@ export function sayReason(film: Film, verdict: Verdict): string {
 /** How much the light may change before the frame is no longer possible, or what it lacks. */
 export function saySlack(verdict: Verdict, room: Room | null): string {
   const { slackUnderStops: under, slackOverStops: over } = verdict;
-  if (under < 0) return `It needs ${formatStops(under)} more light on the film before anything shows.`;
-  if (over < 0) return `It needs ${formatStops(over)} less light on the film before the lights hold.`;
+  const amount = (stops: number): string => (formatThirds(stops) === '0' ? 'a little' : formatStops(stops));
+  if (under < 0) return `It needs ${amount(under)} more light on the film before the darks hold.`;
+  if (over < 0) return `It needs ${amount(over)} less light on the film before the lights hold.`;
   if (room === null) return 'The light is too unsure for this film: measure it, or shoot a test roll.';
   const side = (stops: number | null): string => (stops === null ? 'all the way' : formatStops(stops));
   return `The light may fall ${side(room.fallStops)} or rise ${side(room.riseStops)} before it is a coin toss.`;

@@ -6,8 +6,8 @@
     judged: Judged;
   }
 
-  /** Remedies wait until the light rests: they are many sums. */
-  const REST_MS = 120;
+  /** Remedies wait until the light rests (it has rested for the page already): they are many sums. */
+  const REST_MS = 30;
 </script>
 
 <script lang="ts">
