@@ -235,6 +235,11 @@ function preparePiece(piece: Piece, prepared: Prepared, wantedSd: number): Prepa
 /** Beyond this many sds nothing that shows is left (1e-11). */
 const FAR = 6.8;
 
+/** A bound that nothing lies beyond is no bound: half the corners of a rectangle then cost next to nothing. */
+function nearOrNever(bound: number): number {
+  return bound > FAR ? Infinity : bound < -FAR ? -Infinity : bound;
+}
+
 function pieceChance(
   piece: PreparedPiece,
   mean: number,
@@ -253,5 +258,10 @@ function pieceChance(
   if (sd === 0) return mean >= window.lo && mean <= window.hi ? normalBetween(0, 1, from, to) : 0;
   if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) return 0;
   if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
-  return piece.rectangle(from, to, (window.lo - mean) / sd, (window.hi - mean) / sd);
+  return piece.rectangle(
+    nearOrNever(from),
+    nearOrNever(to),
+    nearOrNever((window.lo - mean) / sd),
+    nearOrNever((window.hi - mean) / sd)
+  );
 }

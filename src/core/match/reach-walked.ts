@@ -87,14 +87,22 @@ export function walkedReach(situation: Situation, settings: readonly Setting[]):
 function bestOf(candidates: readonly Walker[], lv: number, near: Walker | null = null): Step {
   let held: Step | null = null;
   let any: Step | null = null;
-  let least = near?.holdsAt(lv) ? near.chanceAt(lv) - 1e-6 : -1;
+  // below these a setting can become neither the best of all nor the best that holds
+  let leastOfAll = near ? near.chanceAt(lv) - 1e-6 : -1;
+  let leastHeld: number = near?.holdsAt(lv) ? Math.max(POSSIBLE, leastOfAll) : POSSIBLE;
   for (const { setting, chanceAt, boundAt, holdsAt } of candidates) {
-    if (least > 0 && boundAt(lv) < least) continue;
+    if (leastOfAll > 0) {
+      const bound = boundAt(lv);
+      if (bound < leastOfAll && bound < leastHeld) continue;
+    }
     const chance = chanceAt(lv);
-    if (any === null || chance > any.chance + 1e-9) any = { lv, setting, chance };
+    if (any === null || chance > any.chance + 1e-9) {
+      any = { lv, setting, chance };
+      leastOfAll = Math.max(leastOfAll, chance - 1e-6);
+    }
     if ((held === null || chance > held.chance + 1e-9) && holdsAt(lv)) {
       held = { lv, setting, chance };
-      least = Math.max(least, chance - 1e-6);
+      leastHeld = Math.max(leastHeld, chance - 1e-6);
     }
   }
   // as in the ranking: a setting that fails a condition counts only where no other is possible

@@ -12,7 +12,7 @@
 
   const hand = useHand();
   const NEAR_SPAN = 13;
-  const COLUMNS = 79;
+  const COLUMNS = 53;
   const THIRD = 1 / 3;
 
   let whole = $state(false);

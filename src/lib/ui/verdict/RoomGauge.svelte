@@ -9,7 +9,7 @@
   import { saySlack } from '../text/say.ts';
 
   let { judged }: { judged: Judged } = $props();
-  const COLUMNS = 49;
+  const COLUMNS = 25;
   const verdict = $derived(judged.shown);
   const usable = $derived(verdict.window.usable);
   const from = $derived(Math.min(usable.lo, -1) - 1.5);
