@@ -9,7 +9,7 @@ import { BOX, cameraWith, filmWith, fixed, INSTANT, marked, SCALES, SLIDE } from
 import { bestSetting, rankSettings } from './rank.ts';
 import { PLAIN } from './circumstances.ts';
 import { errorsWithChance } from './errors-with-chance.ts';
-import { centreLv, reachOf } from './reach.ts';
+import { centreLv, deltaAt, reachOf } from './reach.ts';
 import { roomOf } from './room.ts';
 import { evRange } from '../camera/respond.ts';
 import { settingOf } from '../camera/setting.ts';
@@ -239,6 +239,25 @@ describe('reach', () => {
   });
   test('sd 0 makes the reach the window itself, edges included', () =>
     expect(errorsWithChance({ lo: -1, hi: 2 }, 0, LIKELY)).toEqual({ lo: -1, hi: 2 }));
+  test('where only a long exposure on a support comes out, that is what serves', () => {
+    const camera = cameraWith([
+      fixed('aperture', 'f/8', 8),
+      {
+        ...{ kind: 'marked', id: 'time', label: 'shutter', acts: 'time', shape: 'lever' },
+        positions: [
+          { mark: 'N', symbol: null, value: 1 / 90 },
+          { mark: 'B 4 s', symbol: null, value: 4, byHand: true }
+        ]
+      }
+    ]);
+    const s: Situation = { camera, film: filmWith(), light: { lv: 0, sdStops: 0.3 }, contrast: 'normal' };
+    const { services, likely } = reachOf(s, {});
+    const serving = services.find((x) => 3.5 <= x.to);
+    expect(likely.some((i) => i.from < 3.5 && i.to > 3.5)).toBe(true);
+    expect(serving?.setting.timedByHand).toBe(true);
+    expect(Math.abs(serving ? deltaAt(s, serving.setting, 3.5) : 9)).toBeLessThan(2);
+    expect(services.find((x) => 13 <= x.to)?.setting.timedByHand).toBe(false);
+  });
   test('services follow each other without gaps, the wide openings in the dark', () => {
     const { services } = reachOf(situation({ camera: SCALES }), {});
     expect(services[0]?.from).toBe(-Infinity);

@@ -72,12 +72,13 @@ function manualReach(situation: Situation, settings: readonly Setting[]): Reach 
       })
     );
   const held = points.filter((p) => p.held);
+  const heldPossible = spread(held, POSSIBLE);
   // as in the ranking: a setting that fails a condition counts only where no other is possible
-  const supported = without(spread(points, LIKELY), spread(held, POSSIBLE));
+  const supported = without(spread(points, LIKELY), heldPossible);
   return {
     likely: union([...spread(held, LIKELY), ...supported]),
     possible: spread(points, POSSIBLE),
-    services: servicesOf(held.length > 0 ? held : points, usable),
+    services: stitched(servicesOf(held, usable), servicesOf(points, usable), heldPossible),
     largestLikelySd: largestLightSd(usable, errorSd(sure, true))
   };
 }
@@ -120,6 +121,28 @@ function union(intervals: readonly LvInterval[]): readonly LvInterval[] {
     else merged.push(next);
   }
   return merged;
+}
+
+/** Services that hold where something held is possible, and any others elsewhere. */
+function stitched(
+  held: readonly Service[],
+  any: readonly Service[],
+  heldPossible: readonly LvInterval[]
+): readonly Service[] {
+  const elsewhere = without([{ from: -Infinity, to: Infinity }], heldPossible);
+  const within = (services: readonly Service[], intervals: readonly LvInterval[]): readonly Service[] =>
+    intervals.flatMap((i) =>
+      services
+        .map((s) => ({ ...s, from: Math.max(s.from, i.from), to: Math.min(s.to, i.to) }))
+        .filter((s) => s.to > s.from)
+    );
+  const all = [...within(held, heldPossible), ...within(any, elsewhere)].sort((a, b) => a.from - b.from);
+  return all.reduce<readonly Service[]>((list, next) => {
+    const last = list.at(-1);
+    return last?.setting === next.setting
+      ? [...list.slice(0, -1), { ...last, to: next.to }]
+      : [...list, next];
+  }, []);
 }
 
 function servicesOf(of: readonly Point[], usable: StopWindow): readonly Service[] {
