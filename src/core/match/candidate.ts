@@ -207,7 +207,11 @@ class SetByItself implements Candidate {
     const fixed = this.#fixed + this.#prepared.repeatStops;
     let bound = 0;
     for (const { alpha, beta, from, to, sd } of this.#prepareOnce()) {
-      const error = normalBetween(fixed + lv - alpha - beta * meanWanted, sd, window.lo, window.hi);
+      const far = FAR * this.#wantedSd;
+      if (from > meanWanted + far || to < meanWanted - far) continue;
+      const mean = fixed + lv - alpha - beta * meanWanted;
+      if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) continue;
+      const error = normalBetween(mean, sd, window.lo, window.hi);
       bound += Math.min(error, normalBetween(meanWanted, this.#wantedSd, from, to));
     }
     return Math.min(1, bound);

@@ -64,7 +64,8 @@ export function walkedReach(situation: Situation, settings: readonly Setting[]):
       const canAt = (w: Walker, lv: number): boolean =>
         w.boundAt(lv) >= POSSIBLE && w.chanceAt(lv) >= POSSIBLE;
       const few = walkers.filter((w) => canAt(w, a.lv) || canAt(w, b.lv));
-      return bisect((lv) => bestOf(few, lv).chance >= p, inside, outside, WALK_EDGE_LV);
+      const near = few.find((w) => w.setting === (a.chance >= p ? a : b).setting) ?? null;
+      return bisect((lv) => bestOf(few, lv, near).chance >= p, inside, outside, WALK_EDGE_LV);
     };
     const found: LvInterval[] = [];
     let from: number | null = (steps[0]?.chance ?? 0) >= p ? LV_RANGE.min : null;
