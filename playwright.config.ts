@@ -13,7 +13,7 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   fullyParallel: true,
   workers: 2,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   projects: [
     { name: 'desktop', use: { viewport: { width: 1280, height: 800 }, launchOptions } },

@@ -19,7 +19,7 @@ test('each kind answers at once with its typical numbers, before anything is typ
   app,
   page
 }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(120_000);
   await page.goto(`${app.url}/kit/camera?shadow=none`);
   for (const kind of KINDS) {
     await page.getByRole('radio', { name: new RegExp(kind) }).check();

@@ -195,7 +195,7 @@ test('the three looks hold their contrast, and the look is there with the first 
   app,
   page
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await page.goto(`${app.url}/shoot?lv=4&sd=0.3`);
   for (const look of ['day', 'evening', 'dark']) {
     await expect(page.locator('html')).toHaveAttribute('data-scheme', look);

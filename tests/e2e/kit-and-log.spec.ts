@@ -115,6 +115,7 @@ test('kit, log and start are free of serious accessibility faults and do not scr
   app,
   page
 }) => {
+  test.setTimeout(120_000);
   for (const path of [
     '/kit',
     '/kit/film',

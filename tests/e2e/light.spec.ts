@@ -175,7 +175,7 @@ test('every way, open, is free of accessibility faults and keeps inside the scre
   app,
   page
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-brisk`);
   for (const name of ['Shadow', 'Sky', 'Scene', 'Meter', 'Sun', 'Frame']) {
     await way(page, name);
