@@ -157,6 +157,7 @@
 <style>
   form {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 18px;
     max-width: 960px;
   }

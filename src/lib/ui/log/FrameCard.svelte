@@ -148,6 +148,12 @@
     align-content: start;
     font-size: 0.9375rem;
   }
+  /* while it is edited the form has the whole card: the light panel needs the width */
+  form {
+    grid-column: 1 / -1;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 6px;
+  }
   .marks {
     font: 480 1.1875rem/1.2 var(--font-display);
   }
