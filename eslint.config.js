@@ -33,5 +33,12 @@ export default ts.config(
       }
     }
   },
+  {
+    // the worker's own types: no page, no DOM
+    files: ['src/service-worker.ts'],
+    languageOptions: {
+      parserOptions: { projectService: false, project: './tsconfig.sw.json' }
+    }
+  },
   { files: ['**/*.js'], ...ts.configs.disableTypeChecked }
 );

@@ -15,6 +15,8 @@ export default defineConfig({
   workers: 2,
   timeout: 60_000,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
+  // the tests of the phone alone let the service worker in: it answers in place of the server
+  use: { serviceWorkers: 'block' },
   projects: [
     { name: 'desktop', use: { viewport: { width: 1280, height: 800 }, launchOptions } },
     {

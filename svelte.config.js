@@ -7,6 +7,10 @@ export default {
   compilerOptions: { runes: true },
   kit: {
     adapter: adapter(),
+    // registered by the pages themselves, which offer a new version instead of forcing it
+    serviceWorker: { register: false },
+    // the shell is given for pages at any depth
+    paths: { relative: false },
     // checked in src/hooks.server.ts against the Host header, so that localhost and 127.0.0.1 both work
     csrf: { trustedOrigins: ['*'] },
     csp: {

@@ -1,9 +1,8 @@
 // Starts the app: installs and builds what is missing, then serves. `--demo` uses the demonstration kit.
 // Honours PORT (4170), HOST (127.0.0.1) and JUST_ENOUGH_DATA (folder of the database, `data`).
-import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { readPort, requireFree, requireWritable } from './listen.js';
 import { buildIfStale, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
 
 refuseOldNode();
@@ -42,41 +41,4 @@ try {
   await import(pathToFileURL(resolve(ROOT, 'build/index.js')).href);
 } catch (error) {
   fail(error instanceof Error ? error.message : String(error));
-}
-
-/** @param {string} text */
-function readPort(text) {
-  const number = Number(text);
-  if (!Number.isInteger(number) || number < 1 || number > 65535) {
-    fail(`PORT must be a whole number from 1 to 65535, got “${text}”.`);
-  }
-  return number;
-}
-
-/** @param {string} folder */
-function requireWritable(folder) {
-  try {
-    mkdirSync(folder, { recursive: true });
-    accessSync(folder, constants.W_OK | constants.X_OK);
-  } catch {
-    const what = existsSync(folder) ? 'cannot be written' : 'cannot be made';
-    fail(`The folder ${folder} ${what}. Give another one: JUST_ENOUGH_DATA=/some/folder npm start`);
-  }
-}
-
-/**
- * @param {string} address
- * @param {number} number
- */
-async function requireFree(address, number) {
-  /** @type {NodeJS.ErrnoException | null} */
-  const trouble = await new Promise((done) => {
-    const probe = createServer();
-    probe.once('error', done);
-    probe.listen(number, address, () => probe.close(() => done(null)));
-  });
-  if (trouble?.code === 'EADDRINUSE') {
-    fail(`Port ${number} is in use. Stop what runs there, or choose another: PORT=${number + 1} npm start`);
-  }
-  if (trouble) fail(`Cannot listen on ${address}:${number} (${trouble.code}). Choose another HOST or PORT.`);
 }

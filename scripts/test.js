@@ -27,6 +27,7 @@ step('types', 'npx', [
   'human'
 ]);
 step('types of the core alone', 'npx', ['tsc', '-p', 'tsconfig.core.json']);
+step('types of the service worker', 'npx', ['tsc', '-p', 'tsconfig.sw.json']);
 counted('unit tests', 'vitest', [
   'run',
   '--reporter=default',

@@ -3,6 +3,10 @@ declare global {
     interface Error {
       message: string;
     }
+    interface Locals {
+      /** Whether the passcode was given; always, where none is asked for. */
+      signedIn: boolean;
+    }
   }
 }
 

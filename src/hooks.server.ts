@@ -1,17 +1,25 @@
-// Opens the store when the server starts and turns strangers away: requests must name this host, writes come from it.
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+// Opens the store when the server starts and turns strangers away: requests must name this host, writes come from it, and a
+// server that listens beyond this machine lets in who knows the passcode.
+import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import { COOKIE, isOpen } from '#server/gate.ts';
 import { problem } from '#server/problem.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/same-origin.ts';
 
-export const init: ServerInit = () => {
-  store();
+export const init: ServerInit = async () => {
+  const { config, doors } = store();
+  if (config.newPasscode !== null) await doors.set(config.newPasscode);
+  // it is in the database now, as what it comes to: nobody need find it in the environment
+  delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
+  if (config.locked && !doors.isSet())
+    throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
   process.once('sveltekit:shutdown', closeStore);
 };
 
 export const handle: Handle = async ({ event, resolve }) => {
+  const { config, doors } = store();
   const host = event.request.headers.get('host') ?? '';
-  if (!isOwnHost(host, process.env['HOST'])) {
+  if (!isOwnHost(host, config.hosts)) {
     return problem(403, 'foreign-host', 'Foreign host', `“${host}” is not an address of this server.`);
   }
   if (event.request.method !== 'GET' && event.request.method !== 'HEAD') {
@@ -25,8 +33,15 @@ export const handle: Handle = async ({ event, resolve }) => {
       );
     }
   }
+  const { pathname, search } = event.url;
+  event.locals.signedIn = !config.locked || doors.isSignedIn(event.cookies.get(COOKIE) ?? '');
+  if (!event.locals.signedIn && !isOpen(pathname)) {
+    if (pathname.startsWith('/api/'))
+      return problem(401, 'signed-out', 'Signed out', 'Sign in again: the server asks for the passcode.');
+    redirect(303, `/enter?to=${encodeURIComponent(pathname + search)}`);
+  }
   // the look is there with the first byte: no white flash for eyes that are used to the dark
-  const { scheme } = store().settings.read();
+  const scheme = pathname === '/shell' ? 'kept' : store().settings.read().scheme;
   return resolve(event, {
     // the fonts of every page: known before the style sheet is read, so that nothing is laid out twice
     preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || path.includes('latin-wght-normal')),

@@ -23,7 +23,8 @@ const CORE_ORDER = [
   'flash',
   'kit',
   'match',
-  'log'
+  'log',
+  'pocket'
 ] as const;
 
 /** What each room may import: folders of ours, and packages by name. */
@@ -34,7 +35,11 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     // pure packages: positions in the sky, wall-clock time with zones
     packages: [/^astronomy-engine$/, /^temporal-polyfill$/]
   },
-  { room: 'src/workers', folders: ['src/core', 'src/workers'], packages: [] },
+  {
+    room: 'src/workers',
+    folders: ['src/core', 'src/lib/schema', 'src/workers'],
+    packages: []
+  },
   {
     room: 'src/lib/schema',
     folders: ['src/core', 'src/lib/schema'],
@@ -43,13 +48,13 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/lib/server',
     folders: ['src/core', 'src/lib/schema', 'src/lib/server'],
-    packages: [/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/]
+    packages: [/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/, /^rate-limiter-flexible$/]
   },
   {
     room: 'src/lib/ui',
     // the types of a worker's messages; the worker itself is started by its address
     folders: ['src/core', 'src/lib/schema', 'src/lib/ui', 'src/workers'],
-    packages: [/^svelte(\/|$)/, /^\$app\//, /^@skeletonlabs\//, /^@lucide\//, /^yup$/, /^tinykeys$/]
+    packages: [/^svelte(\/|$)/, /^\$app\//, /^@skeletonlabs\//, /^@lucide\//, /^yup$/, /^tinykeys$/, /^idb$/]
   },
   {
     room: 'src/routes',

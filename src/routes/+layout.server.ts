@@ -2,10 +2,18 @@ import { pairInHand, recentFrames } from '#server/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ url }) => ({
-  pair: pairInHand(store(), url.searchParams.get('load')),
-  films: store().films.list(),
-  things: store().things.list(),
-  settings: store().settings.read(),
-  recent: recentFrames(store())
+/** What home knows. The service worker puts null in its place where home is out of reach. */
+function homeOf(loadId: string | null) {
+  return {
+    pair: pairInHand(store(), loadId),
+    films: store().films.list(),
+    things: store().things.list(),
+    settings: store().settings.read(),
+    recent: recentFrames(store())
+  };
+}
+
+export const load: LayoutServerLoad = ({ url, locals }): { home: ReturnType<typeof homeOf> | null } => ({
+  // at the gate nobody is told anything
+  home: locals.signedIn ? homeOf(url.searchParams.get('load')) : null
 });

@@ -1,13 +1,19 @@
 <script lang="ts">
   import '../app.css';
-  import { Toast } from '@skeletonlabs/skeleton-svelte';
-  import { afterNavigate, replaceState } from '$app/navigation';
-  import { page } from '$app/state';
+  import { onMount, type Component } from 'svelte';
+  import { afterNavigate, invalidateAll, replaceState } from '$app/navigation';
+  import { navigating, page } from '$app/state';
+  import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light-query.ts';
   import { Hand, provideHand } from '#ui/hand.svelte.ts';
-  import { notices } from '#ui/notices.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
+  import { carriedInHand, carriedPair } from '#core/pocket/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
+  import { settingsWith } from '#ui/pocket/remember.ts';
+  import { watchHome } from '#ui/pocket/watch-home.ts';
+  import { pocket } from '#ui/pocket/pocket.svelte.ts';
+  import { shell } from '#ui/pocket/shell.svelte.ts';
+  import PocketChip from '#ui/pocket/PocketChip.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
   import type { LayoutProps } from './$types';
 
@@ -15,11 +21,18 @@
   // the first light and pair make the hand; later ones are given to it below
   // svelte-ignore state_referenced_locally
   const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
-  let problems = $state.raw(lightFromQuery(page.url.searchParams).problems);
+  hand.asked = askedFromQuery(page.url.searchParams).asked;
+  let problems = $state.raw(problemsOf(page.url.searchParams));
+
+  function problemsOf(params: URLSearchParams): readonly string[] {
+    return [...lightFromQuery(params).problems, ...askedFromQuery(params).problems];
+  }
 
   const query = $derived.by(() => {
     const params = queryFromLight(hand.light);
     if (hand.pair) params.set('load', hand.pair.loadId);
+    const asked = textFromAsked(hand.asked);
+    if (asked !== '') params.set(ASKED_KEY, asked);
     return `?${params.toString()}`;
   });
   const places = [
@@ -28,28 +41,65 @@
     { name: 'Log', path: '/log' }
   ] as const;
 
+  /** The pair as home knows it, with what home does not know yet. */
+  const pair = $derived.by(() => {
+    const { carried } = pocket;
+    if (!carried) return data.pair;
+    if (data.away) return carriedInHand(carried, data.asked);
+    const { loadId, camera } = data.pair ?? { loadId: '', camera: { id: '' } };
+    return pocket.touches(loadId, camera.id) ? (carriedPair(carried, loadId) ?? data.pair) : data.pair;
+  });
+
   $effect.pre(() => {
-    hand.take(data.pair, data.films, data.things);
-    hand.settings = data.settings;
+    hand.take(pair, data.films, data.things);
+    hand.settings = settingsWith(data.settings);
     hand.recent = data.recent;
   });
 
   $effect(() => {
-    document.documentElement.dataset['scheme'] = hand.settings.scheme;
+    const { scheme } = hand.settings;
+    document.documentElement.dataset['scheme'] = scheme;
+    try {
+      localStorage.setItem('just-enough-scheme', scheme);
+    } catch {
+      // a private visit keeps nothing: the look is then home's alone
+    }
+  });
+
+  /** Asks home again; a person on the way to another page goes first. */
+  async function refresh(): Promise<void> {
+    await navigating.complete;
+    await invalidateAll();
+  }
+
+  // fetched when the page answers: nobody waits for messages before there is one
+  let Notices = $state.raw<Component | null>(null);
+  onMount(() => {
+    void import('#ui/notices/Notices.svelte').then((module) => (Notices = module.default));
+    void shell.register();
+    return watchHome({ isAway: () => data.away, refresh });
+  });
+  afterNavigate(({ type }) => {
+    if (type !== 'enter') void pocket.carry();
   });
 
   // tells styles and tests that the page answers from now on
   $effect(() => {
-    document.documentElement.dataset['ready'] = 'yes';
+    const { dataset } = document.documentElement;
+    dataset['ready'] = 'yes';
     performance.mark('usable');
+    // a press that came before the page answered (see app.html)
+    const pressed = dataset['pressed'];
+    delete dataset['pressed'];
+    if (pressed) document.querySelector<HTMLElement>(`[data-early="${CSS.escape(pressed)}"]`)?.click();
   });
 
   afterNavigate(({ to }) => {
     const params = to?.url.searchParams;
-    if (!params || !LIGHT_KEYS.some((k) => params.has(k))) return;
-    const read = lightFromQuery(params);
-    problems = read.problems;
-    hand.light = read.light;
+    if (!params) return;
+    problems = problemsOf(params);
+    if (LIGHT_KEYS.some((k) => params.has(k))) hand.light = lightFromQuery(params).light;
+    if (params.has(ASKED_KEY)) hand.asked = askedFromQuery(params).asked;
   });
 
   // the address follows the light, a moment after it rests, so that it can be kept, shared and reloaded
@@ -77,7 +127,8 @@
       >
     {/each}
   </nav>
-  <PairChip href="/kit{query}" />
+  <PairChip href={`${data.away ? '/pocket' : '/kit'}${query}`} />
+  <PocketChip href="/pocket{query}" />
   <button
     type="button"
     class="scheme"
@@ -87,6 +138,12 @@
     onclick={() => nextScheme(hand)}>{SCHEME_WORDS[hand.settings.scheme]}</button
   >
 </header>
+{#if shell.fresh}
+  <div class="problems">
+    <p>A new version is here. What is on the screen stays until you take it up.</p>
+    <button type="button" class="quiet" onclick={() => shell.takeUp()}>Take it up</button>
+  </div>
+{/if}
 {#if problems.length > 0}
   <div class="problems" role="alert">
     {#each problems as problem (problem)}<p>{problem}</p>{/each}
@@ -96,15 +153,7 @@
 {#if !page.url.pathname.startsWith('/start')}<LightRule />{/if}
 <main id="main">{@render children()}</main>
 
-<Toast.Group toaster={notices}>
-  {#snippet children(toast)}
-    <Toast {toast} class="notice">
-      <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
-      {#if toast.action}<Toast.ActionTrigger class="quiet">{toast.action.label}</Toast.ActionTrigger>{/if}
-      <Toast.CloseTrigger class="close" aria-label="Close this message">×</Toast.CloseTrigger>
-    </Toast>
-  {/snippet}
-</Toast.Group>
+{#if Notices}<Notices />{/if}
 
 <style>
   .skip {
@@ -178,30 +227,6 @@
   }
   main {
     padding: 10px 28px 28px;
-  }
-  :global(.notice) {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    max-width: min(440px, calc(100vw - 24px));
-    padding: 10px 10px 10px 16px;
-    background: var(--ink);
-    color: var(--sheet);
-    border-radius: 4px;
-    font-size: 1rem;
-  }
-  :global(.notice .quiet) {
-    color: var(--sheet);
-    border-color: var(--sheet);
-  }
-  :global(.notice .quiet:hover) {
-    color: var(--ink);
-  }
-  :global(.notice .close) {
-    min-width: 44px;
-    min-height: 44px;
-    font-size: 1.4rem;
-    cursor: pointer;
   }
   @media (max-width: 640px) {
     header {

@@ -214,10 +214,14 @@ test('a frame on a film that was finished meanwhile is refused in words', async 
   await expect(page.getByText(/This film was finished/).first()).toBeVisible();
 });
 
-test('a server that does not answer is said, and pressing again does not double', async ({ app, page }) => {
+test('a server whose answer is lost: the frame is kept, sent again, and there once', async ({
+  app,
+  page
+}) => {
   await page.goto(`${app.url}/shoot?${SOFT}`);
+  // stored at home, but the answer is lost on the way back
   await page.route(
-    '**/api/v1/frames',
+    '**/api/v1/sync',
     async (route) => {
       await route.fetch();
       await route.abort();
@@ -225,6 +229,45 @@ test('a server that does not answer is said, and pressing again does not double'
     { times: 1 }
   );
   await page.getByTestId('log').click();
-  await expect(page.getByText(/The server does not answer/).first()).toBeVisible();
+  await expect(page.getByText(/kept in the pocket until the server answers/).first()).toBeVisible();
   await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+  await expect(page.getByTestId('pocket')).toContainText('1 waiting');
+  await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+});
+
+test('a press before the page answers is kept and done', async ({ app, page }) => {
+  // the page is drawn by the server; its scripts are held back until the button was pressed
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const shown = page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
+  const log = page.getByTestId('log');
+  const number = /frame (\d+)/.exec((await log.textContent()) ?? '')?.[1] ?? '';
+  await log.click();
+  await log.click();
+  await expect(log).toHaveAttribute('aria-busy', 'true');
+  release();
+  await shown;
+  await expect(page.getByText(`Frame ${number} is logged.`)).toBeVisible();
+  await expect(log).toContainText(`frame ${Number(number) + 1}`);
+});
+
+test('what was asked of the frame is in the address and outlives a reload', async ({ app, page }) => {
+  await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
+  await page.getByText('The frame: purpose, distance, motion').click();
+  await page.getByLabel('What is the frame for?').selectOption('stop-motion');
+  await page.waitForURL(/with=/);
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  await page.getByText('The frame: purpose, distance, motion').click();
+  await expect(page.getByLabel('What is the frame for?')).toHaveValue('stop-motion');
+  await page.goto(
+    `${app.url}/shoot?${SOFT}&load=demo-load-heron&with=${encodeURIComponent('{"purpose":"x"}')}`
+  );
+  await expect(page.getByRole('alert').filter({ hasText: 'purpose, distance' })).toBeVisible();
 });

@@ -94,6 +94,7 @@ export function cameraRepository(db: Database) {
   const stands = db.prepare<[string], { readonly stands: string | null }>(
     'select stands from camera where id = ?'
   );
+  const isRetired = db.prepare<[string]>('select 1 from camera where id = ? and retired_at is not null');
   const leave = db.prepare<[string, string]>('update camera set stands = ? where id = ?');
   return {
     /** The cameras in use, oldest first. */
@@ -105,6 +106,7 @@ export function cameraRepository(db: Database) {
       const row = one.get(id);
       return row ? fromRow(row) : null;
     },
+    isRetired: (id: string): boolean => isRetired.get(id) !== undefined,
     /** Takes a camera out of the kit; its films and frames stay. @returns false if it was out already */
     retire: (id: string, at: string): boolean => retire.run(at, id).changes > 0,
     /** Takes retiring back. @returns false when there is no such camera */

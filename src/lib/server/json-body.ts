@@ -6,8 +6,15 @@ import { badFields, problem } from './problem.ts';
 /** Largest body taken, bytes. */
 export const MAX_BODY_BYTES = 256 * 1024;
 
-/** The body as the schema describes it, or the answer to send back. */
-export async function readBody<T>(request: Request, schema: Schema<T>): Promise<T | Response> {
+/**
+ * The body as the schema describes it, or the answer to send back.
+ * @param before looks at the body before its fields are checked: an answer of its own, or null
+ */
+export async function readBody<T>(
+  request: Request,
+  schema: Schema<T>,
+  before: (value: unknown) => Response | null = () => null
+): Promise<T | Response> {
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json')) {
     return problem(415, 'not-json', 'Not JSON', 'Send the body as application/json.');
@@ -21,6 +28,8 @@ export async function readBody<T>(request: Request, schema: Schema<T>): Promise<
   } catch {
     return problem(400, 'broken-json', 'Broken JSON', 'The body is not readable as JSON.');
   }
+  const answer = before(value);
+  if (answer) return answer;
   const parsed = parseWith(schema, value);
   return parsed.ok ? parsed.value : badFields(parsed.error);
 }

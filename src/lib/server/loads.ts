@@ -50,6 +50,7 @@ export function loadRepository(db: Database) {
   const turn = db.prepare<[string]>(
     'update load set side = 3 - side where id = ? and side is not null and finished_at is null'
   );
+  const lengthen = db.prepare<[number, string]>('update load set frames_total = ? where id = ?');
   const find = (id: string): Load | null => {
     const row = one.get(id);
     return row ? fromRow(row) : null;
@@ -71,6 +72,10 @@ export function loadRepository(db: Database) {
     },
     /** Turns double-run film over: side two, or back. @returns false when it has one side only or is finished */
     turnOver: (id: string): boolean => turn.run(id).changes > 0,
+    /** The film holds more frames than was thought. */
+    lengthen: (id: string, framesTotal: number): void => {
+      lengthen.run(framesTotal, id);
+    },
     takeInHand: (id: string): void => {
       take.run(id);
     }

@@ -33,6 +33,14 @@ export interface FrameEdit {
   readonly light?: LightChoice | undefined;
 }
 
+/** A frame that comes to the log later than it was taken. */
+export interface LateEntry {
+  /** When it was taken, UTC ISO 8601; now, if left out. */
+  readonly at?: string;
+  /** Whether it may go on a film that was finished meanwhile. */
+  readonly finished?: boolean;
+}
+
 /** The log of a database. @param now gives the time, UTC ISO 8601 */
 export function logbook(db: Database, now: () => string) {
   const cameras = cameraRepository(db);
@@ -50,14 +58,14 @@ export function logbook(db: Database, now: () => string) {
     return number > framesTotal ? { reason: 'beyond-end', number, framesTotal } : null;
   };
 
-  const log = db.transaction((frame: NewFrame): LogOutcome => {
+  const log = db.transaction((frame: NewFrame, { at, finished }: LateEntry): LogOutcome => {
     const stored = frames.find(frame.id);
     if (stored) return { ok: true, frame: stored, repeated: true };
     const load = loads.find(frame.loadId);
     const camera = load && cameras.find(load.cameraId);
     const film = load && films.find(load.filmId);
     if (!load || !camera || !film) return refuse({ reason: 'no-load' });
-    if (load.finishedAt !== null) return refuse({ reason: 'finished' });
+    if (load.finishedAt !== null && !finished) return refuse({ reason: 'finished' });
     const fault = numberFault(load, frame.number, null);
     if (fault) return refuse(fault);
     const setting = settingOf(camera.camera, frame.choice);
@@ -67,7 +75,14 @@ export function logbook(db: Database, now: () => string) {
       { camera: camera.camera, film, light, contrast: light.contrast, ...frame.conditions },
       setting
     );
-    const full: Frame = { ...frame, choice: setting.choice, loggedAt: now(), deltaStops, sdStops, pUsable };
+    const full: Frame = {
+      ...frame,
+      choice: setting.choice,
+      loggedAt: at ?? now(),
+      deltaStops,
+      sdStops,
+      pUsable
+    };
     frames.add(full, camera.revision);
     cameras.leaveAt(load.cameraId, setting.choice);
     return { ok: true, frame: full, repeated: false };
@@ -122,7 +137,7 @@ export function logbook(db: Database, now: () => string) {
 
   // immediate: the write lock is taken before looking, so two tabs cannot both see the last frame free
   return {
-    log: (frame: NewFrame): LogOutcome => log.immediate(frame),
+    log: (frame: NewFrame, late: LateEntry = {}): LogOutcome => log.immediate(frame, late),
     change: (id: string, edit: FrameEdit): LogOutcome => change.immediate(id, edit),
     remove: (id: string): LogOutcome => remove.immediate(id),
     restore: (id: string): LogOutcome => restore.immediate(id)

@@ -1,4 +1,6 @@
 // The description of the API, OpenAPI 3.1, made from the same Yup schemas that check what comes in.
+import { carriedSchema } from '#schema/carried.ts';
+import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
 import { array, number, object, string } from 'yup';
 import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
 import { standsSchema } from '#schema/choice.ts';
@@ -76,6 +78,9 @@ const SCHEMAS = {
   Stands: standsSchema,
   Settings: settingsSchema,
   SettingsEdit: settingsEditSchema,
+  Carried: carriedSchema,
+  Sync: syncSchema,
+  SyncAnswer: syncAnswerSchema,
   Problem: problemSchema
 } as const;
 
@@ -189,6 +194,14 @@ export const OPERATIONS: readonly Operation[] = [
   {
     ...{ method: 'patch', path: '/settings', id: 'change-settings', body: 'SettingsEdit' },
     ...{ answer: 'Settings', summary: 'Changes what is named', status: 200 }
+  },
+  {
+    ...{ method: 'get', path: '/carried', id: 'carry', answer: 'Carried', status: 200 },
+    summary: 'What a phone carries: the kit, open loads and their frames'
+  },
+  {
+    ...{ method: 'post', path: '/sync', id: 'sync', body: 'Sync', answer: 'SyncAnswer', status: 200 },
+    summary: 'Does what a phone did while it was away, each change once'
   },
   {
     ...{ method: 'get', path: '/openapi.json', id: 'describe', answer: 'any', status: 200 },

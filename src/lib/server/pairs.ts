@@ -1,6 +1,6 @@
 // Puts together what a page needs of a pair: camera, film, what is left, and where the controls stand.
-import { framesLeft, nextFrameNumber, type Frame, type Load } from '#core/log/frame.ts';
-import type { Pair } from '#core/log/pair.ts';
+import type { Frame, Load } from '#core/log/frame.ts';
+import { pairFrom, type Pair } from '#core/log/pair.ts';
 import type { Store } from './store.ts';
 
 /** The pair of a load; null when its camera or film is gone. */
@@ -8,20 +8,12 @@ export function pairOf(store: Store, load: Load): Pair | null {
   const camera = store.cameras.find(load.cameraId);
   const film = store.films.find(load.filmId);
   if (!camera || !film) return null;
-  const frames = store.frames.listByLoad(load.id);
-  const last = store.frames.lastOfCamera(load.cameraId);
-  return {
-    loadId: load.id,
-    camera: camera.camera,
-    film,
-    framesTotal: load.framesTotal,
-    side: load.side,
-    framesLeft: framesLeft(load.framesTotal, frames, load.side),
-    nextNumber: nextFrameNumber(load.framesTotal, frames, load.side),
-    finished: load.finishedAt !== null,
-    present: store.cameras.standsAt(load.cameraId) ?? last?.choice ?? {},
-    lastConditions: last?.conditions ?? null
-  };
+  return pairFrom({
+    ...{ load, camera: camera.camera, film },
+    frames: store.frames.listByLoad(load.id),
+    stands: store.cameras.standsAt(load.cameraId),
+    last: store.frames.lastOfCamera(load.cameraId)
+  });
 }
 
 /** The pair a page is about: the one its address names, else the one in hand. */

@@ -35,6 +35,23 @@ export function badFields(errors: readonly FieldFault[]): Response {
   return problem(422, 'bad-fields', 'Some fields were not understood', detail, errors);
 }
 
+/** Refuses what a phone sends in another form than this server speaks, before its fields are looked at. */
+export function otherForm(form: number) {
+  return (value: unknown): Response | null => {
+    const sent = typeof value === 'object' && value !== null && 'form' in value ? value.form : form;
+    if (sent === form) return null;
+    const newer = typeof sent === 'number' && sent > form ? 'newer' : 'older';
+    return problem(
+      409,
+      'other-version',
+      'Another version',
+      newer === 'newer'
+        ? 'This phone runs a newer version than the server at home. Nothing is lost: start the newer version there, then it is sent.'
+        : 'The server at home runs a newer version than this phone. Nothing is lost: take the new version up on the phone, then it is sent.'
+    );
+  };
+}
+
 /** Why the log refused, in words. */
 export function logProblem(refusal: LogRefusal): Response {
   const conflict = (slug: string, detail: string): Response =>

@@ -198,7 +198,7 @@ describe('who may talk to the server', () => {
     ['', false],
     ['192.168.1.5:4170', true],
     ['192.168.1.6:4170', false]
-  ])('host %s: %s', (host, own) => expect(isOwnHost(host, '192.168.1.5')).toBe(own));
+  ])('host %s: %s', (host, own) => expect(isOwnHost(host, ['192.168.1.5'])).toBe(own));
   test.each([
     [null, true],
     ['http://localhost:4170', true],

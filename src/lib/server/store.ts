@@ -5,10 +5,13 @@ import { openDatabase } from './db.ts';
 import { seedDemo } from './demo/seed.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
+import { gateOf } from './gate.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
+import { passcodes } from './passcode.ts';
 import { gazetteer } from './places.ts';
 import { settingsRepository } from './settings.ts';
+import { syncBook } from './sync.ts';
 import { thingRepository } from './things.ts';
 
 function openStore() {
@@ -17,7 +20,12 @@ function openStore() {
   if (config.demo) seedDemo(db);
   // opened when first asked: most days begin with the place of the last one
   let places: ReturnType<typeof gazetteer> | null = null;
+  const doors = passcodes(db, () => Date.now());
   return {
+    config,
+    /** The passcode and who is signed in. */
+    doors,
+    gate: gateOf(doors),
     cameras: cameraRepository(db),
     films: filmRepository(db),
     loads: loadRepository(db),
@@ -27,6 +35,8 @@ function openStore() {
     /** Places by name. @throws {Error} when the gazetteer was not made */
     places: () => (places ??= gazetteer(config.placesPath)),
     logbook: logbook(db, () => new Date().toISOString()),
+    /** What phones did while they were away. */
+    changes: syncBook(db, () => new Date().toISOString()),
     close: (): void => {
       places?.close();
       db.close();

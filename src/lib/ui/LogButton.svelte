@@ -35,6 +35,7 @@
       class="press"
       onclick={() => void logger.log(judged)}
       aria-busy={logger.busy}
+      data-early="log"
       data-testid="log"
     >
       Log frame {judged.pair.nextNumber} <kbd>L</kbd>

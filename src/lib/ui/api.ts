@@ -1,11 +1,8 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
 import { array, number, object, string } from 'yup';
-import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
-import type { NewFrame } from '#core/log/frame.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
-import type { Settings } from '#schema/settings.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 
 const problemSchema = object({ detail: string().required() });
@@ -21,7 +18,7 @@ async function ask<T>(
     const problem = parseWith(problemSchema, await response.json().catch(() => null));
     return err(problem.ok ? problem.value.detail : `The server answered with ${response.status}. Try again.`);
   } catch {
-    return err('The server does not answer. Nothing is lost: press again, and it will not be doubled.');
+    return err('The server does not answer. Nothing is lost: try again when it does.');
   }
 }
 
@@ -60,16 +57,6 @@ export function zoneOf(latitude: number, longitude: number): Promise<Result<stri
   );
 }
 
-/** Remembers something of the person. */
-export function changeSettings(edit: Partial<Settings>): Promise<Result<null, string>> {
-  return send('PATCH', '/api/v1/settings', edit);
-}
-
-/** Logs a frame; sending the same id again changes nothing. */
-export function logFrame(frame: NewFrame): Promise<Result<null, string>> {
-  return send('POST', '/api/v1/frames', frame);
-}
-
 /** Changes a frame's number and note, and its light when a new one is given. */
 export function changeFrame(
   id: string,
@@ -88,20 +75,7 @@ export function restoreFrame(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/frames/${encodeURIComponent(id)}/restore`, {});
 }
 
-/** Remembers where a camera's controls stand. */
-export function leaveControls(cameraId: string, choice: Choice): Promise<Result<null, string>> {
-  return send('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/stands`, { choice });
-}
-
 /** Replaces a film's data. */
 export function changeFilm(film: Film): Promise<Result<null, string>> {
   return send('PUT', `/api/v1/films/${encodeURIComponent(film.id)}`, film);
-}
-
-/** Finishes a film, or turns it over. */
-export function changeLoad(
-  id: string,
-  edit: { readonly finished?: boolean; readonly side?: 1 | 2 }
-): Promise<Result<null, string>> {
-  return send('PATCH', `/api/v1/loads/${encodeURIComponent(id)}`, edit);
 }

@@ -1,6 +1,6 @@
 // The look of the pages: day, evening, dark-adapted. Shown at once, remembered by the server.
 import { SCHEMES, type Scheme } from '#schema/settings.ts';
-import { changeSettings } from './api.ts';
+import { changeSettings } from './pocket/remember.ts';
 import type { Hand } from './hand.svelte.ts';
 
 /** What each look is called. */

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
   import { queryFromLight } from '#schema/light-query.ts';
   import { useHand } from '#ui/hand.svelte.ts';
+  import { homeActs } from '#ui/log/frame-acts.ts';
   import FrameCard from '#ui/log/FrameCard.svelte';
   import type { PageProps } from './$types';
 
@@ -40,7 +41,7 @@
         settings={data.settings}
         recent={data.recent}
         things={data.things}
-        onchanged={invalidateAll}
+        acts={homeActs}
       />
     {/each}
   </div>

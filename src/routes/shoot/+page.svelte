@@ -1,13 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
   import { stepsAround } from '#core/match/steps.ts';
-  import { leaveControls } from '#ui/api.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useHand } from '#ui/hand.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
-  import { sayDone, sayTrouble } from '#ui/notices.svelte.ts';
+  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
+  import { pocket } from '#ui/pocket/pocket.svelte.ts';
+  import { sayConflict } from '#ui/pocket/say-pocket.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
@@ -44,17 +45,14 @@
   /** Remembers that the controls stand as the card shows them. */
   async function setAsShown(): Promise<void> {
     if (!judged) return;
-    const { pair, shown } = judged;
-    const before = pair.present;
-    const leave = async (choice: typeof before): Promise<boolean> => {
-      const left = await leaveControls(pair.camera.id, choice);
-      if (!left.ok) sayTrouble(left.error);
-      await invalidateAll();
-      return left.ok;
-    };
-    if (await leave(shown.setting.choice)) {
-      sayDone('The controls stand as shown.', () => void leave(before));
-    }
+    const { camera, present: before } = judged.pair;
+    const { choice } = judged.shown.setting;
+    const leave = (from: typeof before, to: typeof before) =>
+      pocket.put({ kind: 'stand', cameraId: camera.id, from, to });
+    const put = await leave(before, choice);
+    if (put.kind === 'asked')
+      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Pocket” what is right.`);
+    else sayDone('The controls stand as shown.', () => void leave(choice, before));
   }
 
   function step(way: 'darker' | 'lighter'): void {
@@ -121,11 +119,15 @@
       </details>
     </section>
     <section class="print" aria-label="The print">
-      <p class="kicker">What the print will look like</p>
-      <Prints judged={around} />
+      <div class="prints">
+        <p class="kicker">What the print will look like</p>
+        <Prints judged={around} />
+      </div>
       <div class="log"><LogButton {judged} {logger} /></div>
-      <FilmLeft judged={around} />
-      <WhatHelps judged={around} />
+      <div class="later">
+        <FilmLeft judged={around} />
+        <WhatHelps judged={around} />
+      </div>
     </section>
   </div>
 {:else if hand.pair}
@@ -185,10 +187,14 @@
   .positions {
     contain: layout style;
   }
-  .print {
-    grid-area: print;
+  .print,
+  .prints,
+  .later {
     display: grid;
     gap: 8px;
+  }
+  .print {
+    grid-area: print;
   }
   .why {
     display: grid;
@@ -236,6 +242,14 @@
       background: var(--sheet);
       border: 1.5px solid var(--ink);
       border-radius: 4px;
+    }
+    /* below the first view: laid out when it comes near the screen */
+    .positions,
+    .why,
+    .prints,
+    .later {
+      content-visibility: auto;
+      contain-intrinsic-size: auto 420px;
     }
     .head {
       order: 1;

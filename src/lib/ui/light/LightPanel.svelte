@@ -27,7 +27,7 @@
 <script lang="ts">
   import { otherSchool } from '#core/light/by-eye.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
-  import { changeSettings } from '../api.ts';
+  import { changeSettings } from '../pocket/remember.ts';
   import Figures from '../text/Figures.svelte';
   import { modifiersOf, viewOf } from './panel.ts';
   import { sayLight } from '../text/say-light.ts';
@@ -89,7 +89,7 @@
     {#await import('./SunPanel.svelte')}
       <p>Finding sun and moon …</p>
     {:then { default: SunPanel }}
-      <SunPanel {light} {onlight} place={settings.place} />
+      <SunPanel {light} {onlight} {recent} place={settings.place} />
     {/await}
   {/if}
 </div>

@@ -5,7 +5,16 @@
   import { findPlaces, zoneOf } from '../api.ts';
   import { explainCoordinates, sayCoordinates } from './say-sun.ts';
 
-  let { place, onplace }: { place: NamedPlace | null; onplace: (place: NamedPlace) => void } = $props();
+  let {
+    place,
+    lately,
+    onplace
+  }: {
+    place: NamedPlace | null;
+    /** Places of earlier frames: they need no gazetteer. */
+    lately: readonly NamedPlace[];
+    onplace: (place: NamedPlace) => void;
+  } = $props();
   const uid = $props.id();
   const REST_MS = 200;
   let text = $state('');
@@ -26,8 +35,12 @@
       const { latitude, longitude } = coordinates.value;
       const zone = await zoneOf(latitude, longitude);
       if (text !== asked) return;
-      if (!zone.ok) said = zone.error;
-      else take({ name: sayCoordinates(latitude, longitude), latitude, longitude, zone: zone.value });
+      const name = sayCoordinates(latitude, longitude);
+      // without home the clocks of this phone are as good as any: the light itself does not depend on them
+      const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+      take({ name, latitude, longitude, zone: zone.ok ? zone.value : own });
+      if (!zone.ok)
+        said = `Times are by this phone’s own clock (${own}): the zones of the world are at home.`;
       return;
     }
     if (coordinates.error.problem === 'off-the-earth') {
@@ -36,7 +49,7 @@
     }
     const places = await findPlaces(asked);
     if (text !== asked) return;
-    if (!places.ok) said = places.error;
+    if (!places.ok) said = `${places.error} Coordinates work without it, such as 47.5 −28.2.`;
     else if (places.value.length === 0) {
       said = `No place “${asked.trim()}” of 15,000 people or more. ${explainCoordinates(coordinates.error)}`;
     } else found = places.value;
@@ -63,6 +76,13 @@
   aria-describedby="{uid}-said"
 />
 <p id="{uid}-said" class="wrong" role="status">{said}</p>
+{#if found.length === 0 && lately.length > 0}
+  <div class="lately" role="group" aria-label="Places of earlier frames">
+    {#each lately as entry (entry.name)}
+      <button type="button" class="chip" onclick={() => take(entry)}>{entry.name}</button>
+    {/each}
+  </div>
+{/if}
 {#if found.length > 0}
   <ul aria-label="Places found">
     {#each found as entry (`${entry.latitude} ${entry.longitude} ${entry.name}`)}
@@ -89,7 +109,12 @@
     border: 1.5px solid var(--line);
     border-radius: 4px;
   }
-  button {
+  .lately {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  ul button {
     width: 100%;
     min-height: 44px;
     padding: 0 10px;
@@ -98,7 +123,7 @@
     background: var(--sheet);
     cursor: pointer;
   }
-  button:hover {
+  ul button:hover {
     background: var(--well);
   }
 </style>

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
-  import { changeSettings } from '../api.ts';
+  import { changeSettings } from '../pocket/remember.ts';
   import { useHand } from '../hand.svelte.ts';
   import type { Judged } from '../hand-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';

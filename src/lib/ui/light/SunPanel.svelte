@@ -6,16 +6,23 @@
   import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { LV_RANGE } from '#core/light/lv.ts';
-  import { changeSettings } from '../api.ts';
+  import { changeSettings } from '../pocket/remember.ts';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
   import Figures from '../text/Figures.svelte';
   import { FACING_WORDS, skyName } from '../text/say-light.ts';
   import PlaceField from './PlaceField.svelte';
   import type { LightPanelWay } from './panel.ts';
+  import { recentPlaces } from './recent-places.ts';
+  import type { RecentFrame } from './recent.ts';
   import { sayEvent } from './say-sun.ts';
   import { SunDraft } from './sun-draft.svelte.ts';
 
-  let { light, onlight, place }: LightPanelWay & { place: NamedPlace | null } = $props();
+  let {
+    light,
+    onlight,
+    place,
+    recent
+  }: LightPanelWay & { place: NamedPlace | null; recent: readonly RecentFrame[] } = $props();
   const uid = $props.id();
   // what is entered afterwards is the draft's own
   // svelte-ignore state_referenced_locally
@@ -42,7 +49,7 @@
   {#if draft.place}
     <p><b>{draft.place.name}</b> <span class="soft">{place ? 'as last time' : ''} ({zone})</span></p>
   {/if}
-  <PlaceField place={draft.place} onplace={move} />
+  <PlaceField place={draft.place} lately={recentPlaces(recent, draft.place)} onplace={move} />
   {#if draft.place}
     <div class="when">
       <span>

@@ -4,6 +4,7 @@
   import type { Pair } from '#core/log/pair.ts';
   import type { Settings } from '#schema/settings.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
+  import type { FrameActs } from './frame-acts.ts';
   import type { RecentFrame } from '../light/recent.ts';
 
   /** A logged frame as a small print with its border note. */
@@ -13,7 +14,7 @@
     settings: Settings;
     recent: readonly RecentFrame[];
     things: readonly Thing[];
-    onchanged: () => Promise<void>;
+    acts: FrameActs;
   }
 </script>
 
@@ -21,15 +22,14 @@
   import { formatDecimal } from '#core/units/decimal.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
-  import { changeFrame, removeFrame, restoreFrame } from '../api.ts';
-  import { sayDone, sayTrouble } from '../notices.svelte.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError } from '../text/say.ts';
   import LightPanel from '../light/LightPanel.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { sayGuess, sayLightShort, sayMarks, sayWhen } from './say-frame.ts';
 
-  let { frame, pair, settings, recent, things, onchanged }: FrameCardProps = $props();
+  let { frame, pair, settings, recent, things, acts }: FrameCardProps = $props();
   const uid = $props.id();
   const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
   /** The clocks of the place where the light was last summed up; the server knows no others. */
@@ -56,26 +56,26 @@
       fault = `“${number}” is no frame number. Give a whole number from 1 to ${pair.framesTotal}.`;
       return;
     }
-    const changed = await changeFrame(frame.id, { number: whole, note, ...(light ? { light } : {}) });
+    const changed = await acts.change(frame, { number: whole, note, ...(light ? { light } : {}) });
     if (!changed.ok) {
       fault = changed.error;
       return;
     }
     editing = false;
-    await onchanged();
+    await acts.changed();
   }
 
   async function remove(): Promise<void> {
-    const removed = await removeFrame(frame.id);
+    const removed = await acts.remove(frame);
     if (!removed.ok) sayTrouble(removed.error);
     else sayDone(`Frame ${frame.number} is in the trash.`, () => void restore());
-    await onchanged();
+    await acts.changed();
   }
 
   async function restore(): Promise<void> {
-    const restored = await restoreFrame(frame.id);
+    const restored = await acts.restore(frame);
     if (!restored.ok) sayTrouble(restored.error);
-    await onchanged();
+    await acts.changed();
   }
 </script>
 
@@ -89,7 +89,9 @@
       <input id="{uid}-number" inputmode="numeric" bind:value={number} aria-describedby="{uid}-fault" />
       <label for="{uid}-note">Note</label>
       <textarea id="{uid}-note" rows="3" maxlength="2000" bind:value={note}></textarea>
-      {#if light === null}
+      {#if !acts.light}
+        <p class="soft">Its light is changed at home.</p>
+      {:else if light === null}
         <button type="button" class="quiet" onclick={() => (light = frame.light)}>Change its light</button>
       {:else}
         <LightPanel

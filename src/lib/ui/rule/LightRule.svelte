@@ -90,7 +90,6 @@
     aria-valuemax={WHOLE.to}
     aria-valuenow={Number(hand.light.lv.toFixed(2))}
     aria-valuetext={valueText}
-    style:--at={at}
     bind:this={track}
     bind:clientWidth={widthPx}
     onpointerdown={press}
@@ -139,10 +138,11 @@
       preserveAspectRatio="none"
       aria-hidden="true"
       style:width={`${6 * bell}%`}
+      style:--at={at}
     >
       <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
     </svg>
-    <div class="needle" aria-hidden="true"><i></i></div>
+    <div class="needle" aria-hidden="true" style:--at={at}><i></i></div>
   </div>
   <div class="foot">
     <p>
@@ -160,7 +160,8 @@
     --band: 46px;
     padding: 0 28px;
   }
-  /* the marker moves by transform, in shares of the track: nothing has to be laid out again */
+  /* the marker moves by transform, in shares of the track: nothing has to be laid out again; its place is told to the
+     marker alone, as every tick and strip below the track would inherit it and be styled again */
   .track {
     container-type: inline-size;
     position: relative;

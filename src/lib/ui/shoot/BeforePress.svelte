@@ -4,6 +4,7 @@
   import { useHand } from '../hand.svelte.ts';
   import type { Judged } from '../hand-judge.ts';
   import Figures from '../text/Figures.svelte';
+  import Reminders from './Reminders.svelte';
   import { sayCheck } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();
@@ -24,6 +25,7 @@
     {#each checks as check (sayCheck(check))}<li><Figures text={sayCheck(check)} /></li>{/each}
   </ul>
 {/if}
+<Reminders camera={judged.pair.camera} />
 
 <style>
   ul {

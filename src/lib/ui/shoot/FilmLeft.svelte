@@ -1,10 +1,11 @@
 <!-- The film in the camera: what is left of it, what it has cost so far, and its end. -->
 <script lang="ts">
-  import { invalidateAll } from '$app/navigation';
   import { formatDecimal } from '#core/units/decimal.ts';
-  import { changeLoad } from '../api.ts';
+  import type { Deed } from '#core/pocket/change.ts';
   import type { Judged } from '../hand-judge.ts';
-  import { sayDone, sayTrouble } from '../notices.svelte.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import { pocket } from '../pocket/pocket.svelte.ts';
+  import { sayConflict } from '../pocket/say-pocket.ts';
 
   let { judged }: { judged: Judged } = $props();
   const pair = $derived(judged.pair);
@@ -12,24 +13,23 @@
   const price = $derived(pair.film.price);
   const each = $derived(price === null ? null : price / pair.framesTotal);
 
-  async function change(
-    edit: Parameters<typeof changeLoad>[1],
-    words: string,
-    undo: Parameters<typeof changeLoad>[1]
-  ) {
+  async function change(deed: Deed, words: string, undo: Deed) {
+    const put = await pocket.put(deed);
+    if (put.kind === 'asked')
+      sayTrouble(`${sayConflict(put.conflict, pair.camera)} Say under “Pocket” what is right.`);
+    else sayDone(words, () => void pocket.put(undo));
+  }
+
+  function turn(side: 1 | 2): void {
     const { loadId } = pair;
-    const changed = await changeLoad(loadId, edit);
-    await invalidateAll();
-    if (!changed.ok) {
-      sayTrouble(changed.error);
-      return;
-    }
-    sayDone(words, () => {
-      void changeLoad(loadId, undo).then(async (back) => {
-        if (!back.ok) sayTrouble(back.error);
-        await invalidateAll();
-      });
-    });
+    const back: Deed = { kind: 'side', loadId, side: side === 1 ? 2 : 1 };
+    void change({ kind: 'side', loadId, side }, 'The other side is up.', back);
+  }
+
+  function finish(): void {
+    const { loadId } = pair;
+    const back: Deed = { kind: 'finish', loadId, finished: false };
+    void change({ kind: 'finish', loadId, finished: true }, `${pair.film.name} is finished.`, back);
   }
 </script>
 
@@ -45,20 +45,9 @@
   </p>
   <div>
     {#if pair.side !== null}
-      <button
-        type="button"
-        class="chip"
-        onclick={() =>
-          void change({ side: pair.side === 1 ? 2 : 1 }, 'The other side is up.', { side: pair.side ?? 1 })}
-        >Next side</button
-      >
+      <button type="button" class="chip" onclick={() => turn(pair.side === 1 ? 2 : 1)}>Next side</button>
     {/if}
-    <button
-      type="button"
-      class="chip"
-      onclick={() => void change({ finished: true }, `${pair.film.name} is finished.`, { finished: false })}
-      >Finish film</button
-    >
+    <button type="button" class="chip" onclick={finish}>Finish film</button>
     <a class="chip" href="/kit">New film</a>
   </div>
 </section>

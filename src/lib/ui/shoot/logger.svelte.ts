@@ -1,9 +1,9 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
-import { invalidateAll } from '$app/navigation';
-import { logFrame, removeFrame } from '../api.ts';
 import type { Hand } from '../hand.svelte.ts';
 import { withFocus, type Judged } from '../hand-judge.ts';
-import { sayDone, sayTrouble } from '../notices.svelte.ts';
+import { sayDone, sayTrouble } from '../notices/say.ts';
+import { pocket } from '../pocket/pocket.svelte.ts';
+import { sayConflict } from '../pocket/say-pocket.ts';
 import { stepsAround } from '#core/match/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
 
@@ -58,29 +58,34 @@ export class Logger {
     this.#pressedAt = now;
     const id = this.#idFor(pair.loadId, number);
     const { light, guess, conditions } = this.#hand;
-    const sent = await logFrame({
+    const frame = {
       ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
       choice: judged.shown.setting.choice,
       ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds }
-    });
-    await invalidateAll();
+    };
+    const put = await pocket.put({ kind: 'log', frame });
     this.busy = false;
-    if (!sent.ok) {
-      sayTrouble(sent.error);
+    if (put.kind === 'asked') {
+      sayTrouble(
+        `${sayConflict(put.conflict, pair.camera)} It is kept under “Pocket”: say there what is right.`
+      );
       return;
     }
     this.timedSeconds = null;
     this.#hand.guess = null;
     this.#hand.picked = null;
     if (this.bracket) this.#keep(nextOf(this.bracket));
-    sayDone(`Frame ${number} is logged.`, () => void this.undo(id, number));
+    const kept = pocket.signedOut
+      ? 'kept in the pocket: sign in again, then it is sent'
+      : 'kept in the pocket until the server answers';
+    sayDone(`Frame ${number} is ${put.kind === 'sent' ? 'logged' : kept}.`, () => void this.undo(id, number));
   }
 
   async undo(id: string, number: number): Promise<void> {
-    const removed = await removeFrame(id);
-    await invalidateAll();
-    if (removed.ok) sayDone(`Frame ${number} is taken back.`);
-    else sayTrouble(removed.error);
+    const put = await pocket.put({ kind: 'remove', frameId: id, from: { number, note: '' } });
+    if (put.kind === 'asked')
+      sayTrouble(`${sayConflict(put.conflict, null)} Say under “Pocket” what is right.`);
+    else sayDone(`Frame ${number} is taken back.`);
   }
 
   #idFor(loadId: string, number: number): string {

@@ -17,11 +17,12 @@
   import type { Remedy } from '#core/match/remedies.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
-  import { changeFilm, changeSettings } from '../api.ts';
+  import { changeFilm } from '../api.ts';
+  import { changeSettings } from '../pocket/remember.ts';
   import { useHand } from '../hand.svelte.ts';
   import { withFocus } from '../hand-judge.ts';
   import { courseAhead } from '../light/course-ahead.ts';
-  import { sayDone, sayTrouble } from '../notices.svelte.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
   import { sayEnough } from '../shoot/words.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';

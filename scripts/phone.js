@@ -1,0 +1,104 @@
+// Starts the app for the phones of the home network: over HTTPS, behind a passcode, with the address as text and QR code.
+// Honours PORT (4171) and JUST_ENOUGH_DATA. `--demo` uses the demonstration kit, `--new-passcode` asks for another passcode.
+import { existsSync } from 'node:fs';
+import { createServer } from 'node:https';
+import { hostname, networkInterfaces } from 'node:os';
+import { join, resolve } from 'node:path';
+import { createInterface } from 'node:readline/promises';
+import { pathToFileURL } from 'node:url';
+import { certificateFor } from './certificate.js';
+import { readPort, requireFree, requireWritable } from './listen.js';
+import { buildIfStale, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
+
+const LEAST_PASSCODE = 8;
+const AUTHORITY_PATH = '/trust.crt';
+
+refuseOldNode();
+const demo = process.argv.includes('--demo');
+const port = readPort(process.env.PORT || '4171');
+const host = process.env.HOST || '0.0.0.0';
+const data = resolve(ROOT, process.env.JUST_ENOUGH_DATA || 'data');
+const addresses = Object.values(networkInterfaces()).flatMap((all) =>
+  (all ?? []).filter((a) => a.family === 'IPv4' && !a.internal).map((a) => a.address)
+);
+const names = [...addresses, '127.0.0.1', 'localhost', `${hostname().split('.')[0]}.local`.toLowerCase()];
+
+requireWritable(data);
+await requireFree(host, port);
+installIfMissing();
+buildIfStale();
+
+const fresh = process.argv.includes('--new-passcode') || !(await hasPasscode());
+if (fresh) process.env.JUST_ENOUGH_NEW_PASSCODE ||= await askPasscode();
+else delete process.env.JUST_ENOUGH_NEW_PASSCODE;
+const { key, cert, authority, renewed } = await certificateFor(join(data, 'phone'), names, Date.now());
+Object.assign(process.env, {
+  HOST: host,
+  PORT: String(port),
+  JUST_ENOUGH_DATA: data,
+  JUST_ENOUGH_DEMO: demo ? '1' : '0',
+  JUST_ENOUGH_LOCKED: '1',
+  JUST_ENOUGH_HOSTS: [...names, process.env.JUST_ENOUGH_HOSTS ?? ''].filter(Boolean).join(','),
+  NODE_ENV: 'production'
+});
+
+/** @type {{ handler: import('node:http').RequestListener }} */
+const { handler } = await import(pathToFileURL(resolve(ROOT, 'build/handler.js')).href).catch((error) =>
+  fail(error instanceof Error ? error.message : String(error))
+);
+createServer({ key, cert: cert + authority }, (request, response) => {
+  if (request.url === AUTHORITY_PATH) {
+    response.setHeader('content-type', 'application/x-x509-ca-cert');
+    response.setHeader('content-disposition', 'attachment; filename="just-enough.crt"');
+    response.end(authority);
+  } else handler(request, response);
+}).listen(port, host, () => void tell());
+
+/** Tells where it is. */
+async function tell() {
+  const { renderUnicodeCompact } = await import('uqr');
+  const urls = (addresses.length > 0 ? addresses : ['127.0.0.1']).map((a) => `https://${a}:${port}/`);
+  console.log(renderUnicodeCompact(urls[0] ?? '', { border: 2 }));
+  if (renewed) console.log('A certificate for these addresses was made.');
+  console.log(
+    `The first time, a phone is asked to trust this household: open ${urls[0]}${AUTHORITY_PATH.slice(1)}`
+  );
+  console.log('and install it as a certificate authority (README, “The phone”). Then:');
+  for (const url of urls) console.log(`Just Enough is at ${url}`);
+}
+
+/** Whether the database holds a passcode. */
+async function hasPasscode() {
+  const file = join(data, demo ? 'demo.sqlite' : 'just-enough.sqlite');
+  if (!existsSync(file)) return false;
+  const { default: Database } = await import('better-sqlite3');
+  const db = new Database(file, { readonly: true });
+  try {
+    const table = db.prepare("select 1 from sqlite_master where type = 'table' and name = 'passcode'").get();
+    return table !== undefined && db.prepare('select 1 from passcode').get() !== undefined;
+  } finally {
+    db.close();
+  }
+}
+
+/** Asks for a passcode, twice. Nothing is asked where nobody sits. */
+async function askPasscode() {
+  if (!process.stdin.isTTY) {
+    fail(
+      `Without a passcode nothing listens beyond this machine. Run \`npm run phone\` in a terminal, or give one: JUST_ENOUGH_NEW_PASSCODE=… (${LEAST_PASSCODE} characters or more).`
+    );
+  }
+  const terminal = createInterface({ input: process.stdin, output: process.stdout });
+  for (;;) {
+    const first = await terminal.question(`Passcode for the phones (${LEAST_PASSCODE} characters or more): `);
+    if (first.length < LEAST_PASSCODE) {
+      console.log(`That has ${first.length} characters; ${LEAST_PASSCODE} are needed.`);
+      continue;
+    }
+    if ((await terminal.question('Once more: ')) === first) {
+      terminal.close();
+      return first;
+    }
+    console.log('The two differ. Try again.');
+  }
+}

@@ -1,0 +1,157 @@
+// What a phone carries of the kit, and what of it follows from the changes that home does not know yet.
+import type { Camera } from '../camera/camera.ts';
+import type { Choice } from '../camera/setting.ts';
+import type { Film } from '../film/film.ts';
+import type { Thing } from '../kit/thing.ts';
+import type { Frame, Load } from '../log/frame.ts';
+import { pairFrom, type Pair } from '../log/pair.ts';
+import { settingOf } from '../camera/setting.ts';
+import { judge } from '../match/verdict.ts';
+import type { Change } from './change.ts';
+
+/** A camera, and how it was left. */
+export interface CarriedCamera {
+  readonly camera: Camera;
+  /** Where its controls were left; null = not known since its last frame. */
+  readonly stands: Choice | null;
+  /** Its latest frame, on any film; null = there is none. */
+  readonly last: Pick<Frame, 'choice' | 'conditions'> | null;
+}
+
+/** What a phone carries: the cameras in use, every film and thing, the loads that are open and their frames. */
+export interface Carried {
+  /** The load in hand at home; null = none. */
+  readonly inHand: string | null;
+  readonly cameras: readonly CarriedCamera[];
+  readonly films: readonly Film[];
+  readonly things: readonly Thing[];
+  readonly loads: readonly Load[];
+  readonly frames: readonly Frame[];
+}
+
+/** The pair of a load; null when the phone does not carry it. */
+export function carriedPair(carried: Carried, loadId: string): Pair | null {
+  const load = carried.loads.find((l) => l.id === loadId);
+  const held = load && carried.cameras.find((c) => c.camera.id === load.cameraId);
+  const film = load && carried.films.find((f) => f.id === load.filmId);
+  if (!held || !film) return null;
+  const { camera, stands, last } = held;
+  const frames = carried.frames.filter((f) => f.loadId === loadId);
+  return pairFrom({ load, camera, film, frames, stands, last });
+}
+
+/** Every pair that is carried, in the order of its loads. */
+export function carriedPairs(carried: Carried): readonly Pair[] {
+  return carried.loads.flatMap((l) => carriedPair(carried, l.id) ?? []);
+}
+
+/** The pair that a page is about: the one asked for, else the one in hand, else the first; null = none is carried. */
+export function carriedInHand(carried: Carried, loadId: string | null): Pair | null {
+  const asked = loadId === null ? null : carriedPair(carried, loadId);
+  const inHand = carried.inHand === null ? null : carriedPair(carried, carried.inHand);
+  return asked ?? inHand ?? carriedPairs(carried)[0] ?? null;
+}
+
+/** Frames told as light by memory. */
+const RECENT = 14;
+
+/** The latest frames that are carried with the names of their films, newest first. */
+export function carriedRecent(
+  carried: Carried
+): readonly { readonly frame: Frame; readonly filmName: string }[] {
+  const latest = [...carried.frames].sort((a, b) => (a.loggedAt < b.loggedAt ? 1 : -1)).slice(0, RECENT);
+  return latest.flatMap((frame) => {
+    const filmId = carried.loads.find((l) => l.id === frame.loadId)?.filmId;
+    const film = carried.films.find((f) => f.id === filmId);
+    return film ? [{ frame, filmName: film.name }] : [];
+  });
+}
+
+/** What is carried, after changes that home does not know yet, in their order. */
+export function after(carried: Carried, changes: readonly Change[]): Carried {
+  const trash = new Map<string, Frame>();
+  return changes.reduce((now, change) => afterOne(now, change, trash), carried);
+}
+
+/** @param trash frames that were removed on the way, by id: to be restored from */
+function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): Carried {
+  const { deed } = change;
+  switch (deed.kind) {
+    case 'log': {
+      const frame = expected(carried, change, deed.frame);
+      if (!frame || carried.frames.some((f) => f.id === frame.id)) return carried;
+      const cameraId = carried.loads.find((l) => l.id === frame.loadId)?.cameraId;
+      const { choice, conditions } = frame;
+      const left = withCamera(carried, cameraId, (c) => ({
+        ...c,
+        stands: choice,
+        last: { choice, conditions }
+      }));
+      return { ...left, frames: byNumber([...left.frames, frame]) };
+    }
+    case 'edit':
+      return withFrames(carried, (f) => (f.id === deed.frameId ? { ...f, ...deed.to } : f));
+    case 'remove': {
+      const frame = carried.frames.find((f) => f.id === deed.frameId);
+      if (frame) trash.set(frame.id, frame);
+      return withFrames(carried, (f) => (f.id === deed.frameId ? null : f));
+    }
+    case 'restore': {
+      // one that was removed at home comes back from there
+      const frame = trash.get(deed.frameId);
+      return frame ? { ...carried, frames: byNumber([...carried.frames, frame]) } : carried;
+    }
+    case 'stand':
+      return withCamera(carried, deed.cameraId, (c) => ({ ...c, stands: deed.to }));
+    case 'checks':
+      return withCamera(carried, deed.cameraId, (c) => ({ ...c, camera: { ...c.camera, checks: deed.to } }));
+    // of the person, not of the kit
+    case 'settings':
+      return carried;
+    case 'finish':
+      return withLoad(carried, deed.loadId, (l) => ({
+        ...l,
+        finishedAt: deed.finished ? change.madeAt : null
+      }));
+    case 'side':
+      return withLoad(carried, deed.loadId, (l) => ({ ...l, side: deed.side }));
+  }
+}
+
+function withCamera(
+  carried: Carried,
+  id: string | undefined,
+  to: (camera: CarriedCamera) => CarriedCamera
+): Carried {
+  return { ...carried, cameras: carried.cameras.map((c) => (c.camera.id === id ? to(c) : c)) };
+}
+
+function withLoad(carried: Carried, id: string, to: (load: Load) => Load): Carried {
+  return { ...carried, loads: carried.loads.map((l) => (l.id === id ? to(l) : l)) };
+}
+
+function withFrames(carried: Carried, to: (frame: Frame) => Frame | null): Carried {
+  return { ...carried, frames: byNumber(carried.frames.flatMap((f) => to(f) ?? [])) };
+}
+
+function byNumber(frames: readonly Frame[]): readonly Frame[] {
+  return [...frames].sort((a, b) => a.number - b.number);
+}
+
+/** A frame to be logged with what is expected of it; null when camera, film or position are not carried. */
+function expected(
+  carried: Carried,
+  { madeAt }: Change,
+  frame: Extract<Change['deed'], { kind: 'log' }>['frame']
+): Frame | null {
+  const pair = carriedPair(carried, frame.loadId);
+  const setting = pair && settingOf(pair.camera, frame.choice);
+  if (!setting) return null;
+  const { camera, film } = pair;
+  const { light, conditions } = frame;
+  const { deltaStops, sdStops, pUsable } = judge(
+    { camera, film, light, contrast: light.contrast, ...conditions },
+    setting
+  );
+  return { ...frame, choice: setting.choice, loggedAt: madeAt, deltaStops, sdStops, pUsable };
+}

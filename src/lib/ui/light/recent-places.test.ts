@@ -1,0 +1,31 @@
+import { describe, expect, test } from 'vitest';
+import type { Frame } from '#core/log/frame.ts';
+import { choiceFromSun, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
+import { recentPlaces } from './recent-places.ts';
+
+const placeOf = (name: string) => ({ name, latitude: 47.5, longitude: -28.2, zone: 'UTC' });
+const at = (name: string): LightChoice =>
+  choiceFromSun({
+    ...{ kind: 'sun', place: placeOf(name), ms: Date.UTC(2026, 5, 21, 12) },
+    ...{ sky: 'clear', facing: 'front', ground: 'ground' }
+  });
+const frameIn = (light: LightChoice, i: number): { frame: Frame; filmName: string } => ({
+  filmName: 'film',
+  frame: {
+    ...{ id: `f${i}`, loadId: 'l', number: i, loggedAt: '2026-06-21T12:00:00Z', light, guess: null },
+    ...{ conditions: {}, choice: {}, deltaStops: 0, sdStops: 0.5, pUsable: 0.9, note: '', series: null },
+    timedSeconds: null
+  }
+});
+
+describe('recent places', () => {
+  test('each once, newest first, without the one that is entered already and without other ways to the light', () => {
+    const lights = [at('Outer bank'), STARTING_LIGHT, at('Long shoal'), at('Outer bank'), at('Home mooring')];
+    const names = recentPlaces(lights.map(frameIn), placeOf('Home mooring')).map((p) => p.name);
+    expect(names).toEqual(['Outer bank', 'Long shoal']);
+  });
+  test('four at most', () => {
+    const lights = ['a', 'b', 'c', 'd', 'e'].map(at);
+    expect(recentPlaces(lights.map(frameIn), null)).toHaveLength(4);
+  });
+});

@@ -1,0 +1,42 @@
+<!-- Draws the short messages over the page. -->
+<script lang="ts">
+  import { Toast } from '@skeletonlabs/skeleton-svelte';
+  import { toaster } from './toaster.ts';
+</script>
+
+<Toast.Group {toaster}>
+  {#snippet children(toast)}
+    <Toast {toast} class="notice">
+      <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
+      {#if toast.action}<Toast.ActionTrigger class="quiet">{toast.action.label}</Toast.ActionTrigger>{/if}
+      <Toast.CloseTrigger class="close" aria-label="Close this message">×</Toast.CloseTrigger>
+    </Toast>
+  {/snippet}
+</Toast.Group>
+
+<style>
+  :global(.notice) {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    max-width: min(440px, calc(100vw - 24px));
+    padding: 10px 10px 10px 16px;
+    background: var(--ink);
+    color: var(--sheet);
+    border-radius: 4px;
+    font-size: 1rem;
+  }
+  :global(.notice .quiet) {
+    color: var(--sheet);
+    border-color: var(--sheet);
+  }
+  :global(.notice .quiet:hover) {
+    color: var(--ink);
+  }
+  :global(.notice .close) {
+    min-width: 44px;
+    min-height: 44px;
+    font-size: 1.4rem;
+    cursor: pointer;
+  }
+</style>

@@ -1,0 +1,41 @@
+<!-- The pairs that the phone carries: taken in hand with one press, also without home. -->
+<script lang="ts">
+  import type { Pair } from '#core/log/pair.ts';
+
+  let { pairs, inHand }: { pairs: readonly Pair[]; inHand: string | null } = $props();
+</script>
+
+<ul aria-label="Pairs carried">
+  {#each pairs as pair (pair.loadId)}
+    <li aria-current={pair.loadId === inHand ? 'true' : undefined}>
+      <span>
+        <b>{pair.camera.name}</b> with {pair.film.name}
+        <span class="soft">{pair.framesLeft} left</span>
+      </span>
+      <a class="chip" href="/shoot?load={encodeURIComponent(pair.loadId)}"
+        >{pair.loadId === inHand ? 'In hand' : 'Take in hand'}</a
+      >
+    </li>
+  {/each}
+</ul>
+
+<style>
+  li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 4px 12px;
+    padding: 4px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .chip {
+    flex: none;
+    display: inline-grid;
+    place-content: center;
+    min-height: 44px;
+  }
+  [aria-current] {
+    border-left: 4px solid var(--accent);
+    padding-left: 8px;
+  }
+</style>

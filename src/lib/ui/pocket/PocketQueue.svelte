@@ -1,0 +1,174 @@
+<!-- The queue: what needs the person, what waits, what was left out; out of the phone and into it as a file. -->
+<script lang="ts">
+  import { sayWhen } from '../log/say-frame.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import Figures from '../text/Figures.svelte';
+  import ConflictCard from './ConflictCard.svelte';
+  import { pocket } from './pocket.svelte.ts';
+  import { queueFromText, queueText } from './queue-file.ts';
+  import { sayDeed } from './say-pocket.ts';
+
+  let { zone }: { zone: string } = $props();
+  const carried = $derived(pocket.carried);
+  const waiting = $derived(pocket.queue.filter((q) => q.state === 'waiting'));
+  const left = $derived(pocket.queue.filter((q) => q.state === 'left'));
+  const full = $derived(pocket.queue.length > 0 || pocket.unreadable.length > 0);
+
+  function save(): void {
+    const now = new Date().toISOString();
+    const text = queueText(pocket.queue, pocket.unreadable, now);
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+    link.download = `just-enough-queue-${now.slice(0, 10)}.json`;
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  }
+
+  async function takeIn(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    if (!file) return;
+    const read = queueFromText(await file.text());
+    if (!read.ok) {
+      sayTrouble(read.error);
+      return;
+    }
+    const before = pocket.queue.length;
+    await pocket.takeIn(read.value);
+    sayDone(
+      before === pocket.queue.length && read.value.length === 0
+        ? 'The file holds nothing that waits.'
+        : `${read.value.length} from the file taken in; what was home already is not done twice.`
+    );
+  }
+</script>
+
+<section aria-label="The queue">
+  {#if pocket.notKept !== ''}<p class="trouble" role="alert">{pocket.notKept}</p>{/if}
+  {#if pocket.refusal !== ''}
+    <p class="trouble" role="alert">
+      {pocket.refusal}
+      {#if pocket.signedOut}<a href="/enter?to=/pocket">Sign in</a>{/if}
+    </p>
+  {/if}
+  {#each pocket.queue as item (item.change.key)}
+    {#if item.state === 'asked'}<ConflictCard {item} {carried} {zone} />{/if}
+  {/each}
+  {#if waiting.length > 0}
+    <h2>{waiting.length} {waiting.length === 1 ? 'waits' : 'wait'} to go home</h2>
+    <ol>
+      {#each waiting as { change } (change.key)}
+        <li>
+          <Figures text={sayDeed(change.deed, carried)} />
+          <span class="soft">{sayWhen(change.madeAt, zone)}</span>
+        </li>
+      {/each}
+    </ol>
+  {:else if pocket.counts.asked === 0}
+    <h2>Nothing waits</h2>
+    <p class="soft">
+      {pocket.away
+        ? 'The server at home does not answer. Whatever you log now is kept here and sent when it does.'
+        : 'Everything noted on this phone is home.'}
+    </p>
+  {/if}
+  {#if left.length > 0}
+    <details>
+      <summary>{left.length} left out</summary>
+      <ul>
+        {#each left as { change } (change.key)}
+          <li>
+            <Figures text={sayDeed(change.deed, carried)} />
+            <button type="button" class="chip" onclick={() => void pocket.takeBack(change.key)}
+              >Ask again</button
+            >
+          </li>
+        {/each}
+      </ul>
+      <button type="button" class="quiet" onclick={() => void pocket.clear()}>Throw these away</button>
+    </details>
+  {/if}
+  {#if pocket.unreadable.length > 0}
+    <p class="trouble">
+      {pocket.unreadable.length} from another version of the program cannot be read here. They are kept; save them
+      to a file.
+    </p>
+  {/if}
+  <div class="acts">
+    {#if waiting.length > 0}
+      <button type="button" class="quiet" onclick={() => void pocket.send()} aria-busy={pocket.sending}
+        >Try to send now</button
+      >
+    {/if}
+    {#if full}<button type="button" class="quiet" onclick={save}>Save to a file</button>{/if}
+    <label class="quiet file">
+      Take a file in
+      <input type="file" accept=".json,application/json" onchange={(e) => void takeIn(e.currentTarget)} />
+    </label>
+  </div>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+  }
+  h2 {
+    font-size: 1.25rem;
+    font-weight: 520;
+  }
+  ol,
+  ul {
+    display: grid;
+    gap: 4px;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 2px 14px;
+    min-height: 40px;
+    padding: 4px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .trouble {
+    padding: 8px 12px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .acts > * {
+    display: inline-grid;
+    place-content: center;
+    min-height: 44px;
+    padding: 0 14px;
+  }
+  .file {
+    position: relative;
+    cursor: pointer;
+  }
+  .file input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  .file:focus-within {
+    outline: 3px solid var(--accent);
+    outline-offset: 2px;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    cursor: pointer;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>

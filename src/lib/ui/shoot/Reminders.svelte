@@ -1,0 +1,102 @@
+<!-- The owner's own words before each press: added where they are missed, on the spot. -->
+<script lang="ts">
+  import type { Camera } from '#core/camera/camera.ts';
+  import { MOST_CHECKS } from '#core/log/before-press.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import { pocket } from '../pocket/pocket.svelte.ts';
+  import { sayConflict } from '../pocket/say-pocket.ts';
+
+  let { camera }: { camera: Camera } = $props();
+  const uid = $props.id();
+  let open = $state(false);
+  let text = $state('');
+  let fault = $state('');
+
+  async function change(to: readonly string[], words: string): Promise<void> {
+    const from = camera.checks;
+    const cameraId = camera.id;
+    const put = await pocket.put({ kind: 'checks', cameraId, from, to });
+    if (put.kind === 'asked')
+      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Pocket” what is right.`);
+    else sayDone(words, () => void pocket.put({ kind: 'checks', cameraId, from: to, to: from }));
+  }
+
+  async function add(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const line = text.trim();
+    if (line === '') fault = 'A reminder needs words, such as “cock the shutter”.';
+    else if (camera.checks.includes(line)) fault = `“${line}” is a reminder already.`;
+    else if (camera.checks.length >= MOST_CHECKS)
+      fault = `${MOST_CHECKS} reminders are the most: more are not read.`;
+    else fault = '';
+    if (fault !== '') return;
+    await change([...camera.checks, line], `${camera.name} will remind you.`);
+    text = '';
+    open = false;
+  }
+</script>
+
+<div class="reminders">
+  <button type="button" class="chip" aria-expanded={open} onclick={() => (open = !open)}>Remind me …</button>
+  {#if open}
+    <form onsubmit={add}>
+      <label class="kicker" for="{uid}-line">Before each press of {camera.name}</label>
+      <span>
+        <input
+          id="{uid}-line"
+          class="entry"
+          autocomplete="off"
+          maxlength="60"
+          bind:value={text}
+          aria-describedby="{uid}-fault"
+        />
+        <button class="quiet">Add</button>
+      </span>
+      <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
+      {#each camera.checks as line (line)}
+        <p class="line">
+          {line}
+          <button
+            type="button"
+            class="chip"
+            aria-label="Do not remind me: {line}"
+            onclick={() =>
+              void change(
+                camera.checks.filter((c) => c !== line),
+                'That reminder is gone.'
+              )}>Drop</button
+          >
+        </p>
+      {/each}
+    </form>
+  {/if}
+</div>
+
+<style>
+  form {
+    display: grid;
+    gap: 4px;
+    margin-top: 8px;
+  }
+  span {
+    display: flex;
+    gap: 8px;
+  }
+  span input {
+    flex: 1;
+    min-width: 0;
+  }
+  .line {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 8px;
+    border-top: 1px solid var(--line);
+    padding: 4px 0;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+    font-size: 0.9375rem;
+  }
+</style>

@@ -1,0 +1,19 @@
+import { browser } from '$app/environment';
+import { FIRST_SETTINGS } from '#schema/settings.ts';
+import { carriedRecent } from '#core/pocket/carried.ts';
+import { pocket } from '#ui/pocket/pocket.svelte.ts';
+import type { LayoutLoad } from './$types';
+
+/** What home says, else what the phone carries. `asked` is the load that the address names. */
+export const load: LayoutLoad = async ({ data, url }) => {
+  const asked = url.searchParams.get('load');
+  if (data.home) return { ...data.home, asked, away: false };
+  // the server has no pocket
+  if (browser) await pocket.open();
+  const { carried, settings = FIRST_SETTINGS } = pocket.kept?.pocketful ?? {};
+  return {
+    ...{ pair: null, films: carried?.films ?? [], things: carried?.things ?? [], settings },
+    recent: carried ? carriedRecent(carried) : [],
+    ...{ asked, away: true }
+  };
+};

@@ -1,0 +1,13 @@
+import { json } from '@sveltejs/kit';
+import { sentFrom, SYNC_FORM, syncSchema } from '#schema/change.ts';
+import { readBody } from '#server/json-body.ts';
+import { otherForm } from '#server/problem.ts';
+import { store } from '#server/store.ts';
+import type { RequestHandler } from './$types';
+
+/** Does what a phone did while it was away, each change once. */
+export const POST: RequestHandler = async ({ request }) => {
+  const body = await readBody(request, syncSchema, otherForm(SYNC_FORM));
+  if (body instanceof Response) return body;
+  return json({ outcomes: store().changes.take(sentFrom(body)) });
+};

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const uid = $props.id();
+</script>
+
+<svelte:head><title>Enter · Just Enough</title></svelte:head>
+<div class="gate">
+  {#if !data.locked}
+    <h1>No gate here</h1>
+    <p>
+      This server answers this machine alone, so it asks for no passcode. <a href="/shoot">Go to Shoot</a>
+    </p>
+  {:else if data.signedIn}
+    <h1>You are in</h1>
+    <p><a href={data.to}>Go on</a></p>
+    <form method="post" action="?/leave"><button class="quiet">Sign out on this device</button></form>
+    <form method="post" action="?/everywhere">
+      <button class="quiet">Sign out everywhere</button>
+    </form>
+    <p class="soft">What a phone carries stays on it, and what waits there is sent when it signs in again.</p>
+  {:else}
+    <h1>The passcode, please</h1>
+    <form method="post" action="?/enter&to={encodeURIComponent(data.to)}">
+      <label for="{uid}-passcode">Passcode set at home</label>
+      <input
+        id="{uid}-passcode"
+        class="entry"
+        name="passcode"
+        type="password"
+        autocomplete="current-password"
+        required
+        aria-describedby="{uid}-said"
+      />
+      <p id="{uid}-said" class="said" role="alert">{form?.said ?? ''}</p>
+      <button class="press">Enter</button>
+    </form>
+    <p class="soft">
+      Forgotten? At home, <code>npm run phone -- --new-passcode</code> asks for another.
+      <a href="/shoot">What this phone carries</a> can be used without it.
+    </p>
+  {/if}
+</div>
+
+<style>
+  .gate {
+    display: grid;
+    gap: 12px;
+    max-width: 26rem;
+    margin: 24px auto;
+  }
+  h1 {
+    font-size: 1.75rem;
+    font-weight: 520;
+  }
+  form {
+    display: grid;
+    gap: 8px;
+  }
+  .press,
+  .quiet {
+    min-height: 48px;
+    padding: 0 16px;
+  }
+  .said {
+    color: var(--accent);
+    font-weight: 600;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>

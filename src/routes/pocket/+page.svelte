@@ -1,0 +1,91 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { carriedPairs } from '#core/pocket/carried.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import FrameCard from '#ui/log/FrameCard.svelte';
+  import { pocketActs } from '#ui/pocket/frame-acts.ts';
+  import CarriedPairs from '#ui/pocket/CarriedPairs.svelte';
+  import { pocket } from '#ui/pocket/pocket.svelte.ts';
+  import PocketQueue from '#ui/pocket/PocketQueue.svelte';
+  import { sayCarried } from '#ui/pocket/say-pocket.ts';
+
+  const hand = useHand();
+  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const carried = $derived(pocket.carried);
+  const pairs = $derived(carried ? carriedPairs(carried).filter((p) => !p.finished) : []);
+  const frames = $derived(carried?.frames.filter((f) => f.loadId === hand.pair?.loadId) ?? []);
+  const from = $derived(page.url.searchParams.get('from'));
+  const NAMES: Readonly<Record<string, string>> = {
+    '/kit': 'Kit',
+    '/log': 'Log',
+    '/start': 'Entering a camera'
+  };
+  /** The place that was asked for and is at home. */
+  const missed = $derived(from === null ? '' : (NAMES[`/${from.split('/')[1] ?? ''}`] ?? 'That page'));
+</script>
+
+<svelte:head><title>Pocket · Just Enough</title></svelte:head>
+<h1>Pocket</h1>
+{#if missed !== ''}
+  <p class="missed" role="status">
+    {missed} is at home, and the server there does not answer. This is what the phone carries;
+    <a href="/shoot">Shoot</a> works.
+  </p>
+{/if}
+<div class="sides">
+  <PocketQueue {zone} />
+  <section aria-label="What is carried">
+    <h2>Carried</h2>
+    {#if carried && pocket.kept}
+      <p class="soft">{sayCarried(pocket.kept.pocketful.carried, pocket.kept.keptAt, zone)}</p>
+      <CarriedPairs {pairs} inHand={hand.pair?.loadId ?? null} />
+    {:else if pocket.opened}
+      <p>This phone carries nothing yet. Open Just Enough once while the server at home answers.</p>
+    {/if}
+  </section>
+</div>
+{#if hand.pair && frames.length > 0}
+  <h2>Frames on {hand.pair.film.name}</h2>
+  <div class="frames">
+    {#each frames as frame (frame.id)}
+      <FrameCard
+        {frame}
+        pair={hand.pair}
+        settings={hand.settings}
+        recent={hand.recent}
+        things={hand.things}
+        acts={pocketActs}
+      />
+    {/each}
+  </div>
+{/if}
+
+<style>
+  h1 {
+    margin: 4px 0 12px;
+    font-size: 1.75rem;
+    font-weight: 520;
+  }
+  h2 {
+    font-size: 1.25rem;
+    font-weight: 520;
+    margin-bottom: 6px;
+  }
+  .sides {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 340px), 1fr));
+    gap: 22px 34px;
+    margin-bottom: 22px;
+  }
+  .missed {
+    margin-bottom: 14px;
+    padding: 10px 14px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+  }
+  .frames {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 370px), 1fr));
+    gap: 12px;
+  }
+</style>
