@@ -14,7 +14,8 @@ export interface App {
   stop(): Promise<void>;
 }
 
-async function freePort(): Promise<number> {
+/** A port that nothing listens on. */
+export async function freePort(): Promise<number> {
   return new Promise((done, fail) => {
     const probe = createServer();
     probe.once('error', fail);

@@ -27,22 +27,26 @@ export function isOpen(path: string): boolean {
 export function gateOf(doors: ReturnType<typeof passcodes>) {
   const limiter = new RateLimiterMemory({ points: MOST_TRIES, duration: SHUT_SECONDS });
   let waiting = 0;
+  async function look(passcode: string, from: string): Promise<Entry> {
+    const tried = await limiter.consume(from).catch((refused: unknown) => refused);
+    if (!(tried instanceof RateLimiterRes)) throw tried;
+    const { remainingPoints: triesLeft, consumedPoints, msBeforeNext } = tried;
+    if (consumedPoints > MOST_TRIES) return { kind: 'shut', minutes: Math.ceil(msBeforeNext / 60_000) };
+    if (!(await doors.isRight(passcode))) return { kind: 'wrong', triesLeft };
+    await limiter.delete(from);
+    return { kind: 'in', token: doors.signIn() };
+  }
+
   return {
     /** Tries a passcode. @param from who tries, such as an address: each has tries of their own */
     enter: async (passcode: string, from: string): Promise<Entry> => {
       if (waiting >= MOST_WAITING) return { kind: 'busy' };
-      const tried = await limiter.consume(from).catch((refused: unknown) => refused);
-      if (!(tried instanceof RateLimiterRes)) throw tried;
-      const { remainingPoints: triesLeft, consumedPoints, msBeforeNext } = tried;
-      if (consumedPoints > MOST_TRIES) return { kind: 'shut', minutes: Math.ceil(msBeforeNext / 60_000) };
       waiting += 1;
       try {
-        if (!(await doors.isRight(passcode))) return { kind: 'wrong', triesLeft };
+        return await look(passcode, from);
       } finally {
         waiting -= 1;
       }
-      await limiter.delete(from);
-      return { kind: 'in', token: doors.signIn() };
     }
   };
 }

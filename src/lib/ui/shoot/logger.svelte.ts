@@ -19,8 +19,6 @@ export class Logger {
   readonly #hand: Hand;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
   #pressedAt = -Infinity;
-  /** Ids by frame: kept over failures, so that sending again stores nothing twice. */
-  #id: { readonly of: string; readonly id: string } | null = null;
 
   constructor(hand: Hand) {
     this.#hand = hand;
@@ -56,7 +54,7 @@ export class Logger {
     if (this.busy || number === null || pair.finished || now - this.#pressedAt < DOUBLE_TAP_MS) return;
     this.busy = true;
     this.#pressedAt = now;
-    const id = this.#idFor(pair.loadId, number);
+    const id = crypto.randomUUID();
     const { light, guess, conditions } = this.#hand;
     const frame = {
       ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
@@ -86,14 +84,6 @@ export class Logger {
     if (put.kind === 'asked')
       sayTrouble(`${sayConflict(put.conflict, null)} Say under “Pocket” what is right.`);
     else sayDone(`Frame ${number} is taken back.`);
-  }
-
-  #idFor(loadId: string, number: number): string {
-    const of = `${loadId} ${number}`;
-    if (this.#id?.of !== of) {
-      this.#id = { of, id: `${loadId.slice(0, 18)}-${number}-${crypto.randomUUID()}`.slice(0, 64) };
-    }
-    return this.#id.id;
   }
 
   #keep(bracket: Bracket | null): void {

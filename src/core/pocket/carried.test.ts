@@ -1,0 +1,111 @@
+import { describe, expect, test } from 'vitest';
+import type { NewFrame } from '../log/frame.ts';
+import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { STARTING_LIGHT } from '../ways/choice.ts';
+import { after, carriedInHand, carriedPair, carriedPairs, carriedRecent, type Carried } from './carried.ts';
+import type { Change, Deed } from './change.ts';
+
+const camera = {
+  ...cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 90)]),
+  id: 'box',
+  checks: []
+};
+const film = { ...filmWith(), id: 'film' };
+const LOAD = { cameraId: 'box', filmId: 'film', framesTotal: 4, loadedAt: '', finishedAt: null, side: null };
+const CARRIED: Carried = {
+  inHand: 'two',
+  cameras: [{ camera, stands: null, last: null }],
+  films: [film],
+  things: [],
+  loads: [
+    { ...LOAD, id: 'one' },
+    { ...LOAD, id: 'two' }
+  ],
+  frames: []
+};
+const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
+  ...{
+    id: `f${number}`,
+    loadId: 'one',
+    number,
+    light: STARTING_LIGHT,
+    guess: null,
+    conditions: { supported: true }
+  },
+  ...{ choice: { aperture: 1 }, note: '', series: null, timedSeconds: null },
+  ...more
+});
+let at = 0;
+const change = (deed: Deed): Change => ({
+  ...{ key: `k${++at}`, madeAt: new Date(Date.UTC(2026, 4, 1, 10, at)).toISOString(), deed }
+});
+const log = (n: number): Change => change({ kind: 'log', frame: frame(n) });
+const then = (...deeds: (Deed | Change)[]): Carried =>
+  after(
+    CARRIED,
+    deeds.map((d) => ('deed' in d ? d : change(d)))
+  );
+
+describe('what is carried', () => {
+  test('the pair asked for, else the one in hand at home, else the first', () => {
+    expect(carriedInHand(CARRIED, 'one')?.loadId).toBe('one');
+    expect(carriedInHand(CARRIED, 'nowhere')?.loadId).toBe('two');
+    expect(carriedInHand({ ...CARRIED, inHand: null }, null)?.loadId).toBe('one');
+    expect(carriedInHand({ ...CARRIED, loads: [] }, null)).toBeNull();
+    expect(carriedPairs(CARRIED)).toHaveLength(2);
+    expect(carriedPair({ ...CARRIED, films: [] }, 'one')).toBeNull();
+  });
+  test('frames logged away count on the film, move the controls and are remembered by the camera', () => {
+    const pair = carriedPair(then(log(1), log(2)), 'one');
+    expect(pair).toMatchObject({ framesLeft: 2, nextNumber: 3, present: { aperture: 1 } });
+    expect(pair?.lastConditions).toEqual({ supported: true });
+  });
+  test('what is expected of such a frame is worked out as at home', () => {
+    const [logged] = then(log(1)).frames;
+    expect(logged?.pUsable).toBeGreaterThan(0);
+    expect(logged?.loggedAt).toMatch(/^2026-05-01T10:/);
+  });
+  test('the same frame twice is there once; one at a position that is not carried is not', () => {
+    const odd = change({ kind: 'log', frame: frame(2, { loadId: 'nowhere' }) });
+    expect(then(log(1), log(1), odd).frames).toHaveLength(1);
+  });
+  test('edits, deletions and taking them back', () => {
+    const from = { number: 1, note: '' };
+    const edited = then(log(1), log(2), {
+      kind: 'edit',
+      frameId: 'f1',
+      from,
+      to: { number: 3, note: 'fog' }
+    });
+    expect(edited.frames.map((f) => [f.number, f.note])).toEqual([
+      [2, ''],
+      [3, 'fog']
+    ]);
+    const gone: Deed = { kind: 'remove', frameId: 'f1', from };
+    expect(then(log(1), gone).frames).toEqual([]);
+    expect(then(log(1), gone, { kind: 'restore', frameId: 'f1' }).frames.map((f) => f.id)).toEqual(['f1']);
+    expect(then({ kind: 'restore', frameId: 'f9' }).frames).toEqual([]);
+  });
+  test('dials, reminders, the end of a film and its side', () => {
+    const now = then(
+      { kind: 'stand', cameraId: 'box', from: {}, to: { aperture: 0 } },
+      { kind: 'checks', cameraId: 'box', from: [], to: ['cock it'] },
+      { kind: 'side', loadId: 'one', side: 2 },
+      { kind: 'finish', loadId: 'two', finished: true },
+      { kind: 'settings', edit: { scheme: 'dark' } }
+    );
+    expect(carriedPair(now, 'one')).toMatchObject({ present: { aperture: 0 }, side: 2, finished: false });
+    expect(carriedPair(now, 'one')?.camera.checks).toEqual(['cock it']);
+    expect(carriedPair(now, 'two')?.finished).toBe(true);
+    expect(
+      carriedPair(after(now, [change({ kind: 'finish', loadId: 'two', finished: false })]), 'two')?.finished
+    ).toBe(false);
+  });
+  test('the latest frames, newest first, with the names of their films', () => {
+    const recent = carriedRecent(then(log(1), log(2)));
+    expect(recent.map((r) => [r.frame.number, r.filmName])).toEqual([
+      [2, film.name],
+      [1, film.name]
+    ]);
+  });
+});
