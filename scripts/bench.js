@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
+import { benchPocket } from './bench-pocket.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT } from './prepare.js';
 
@@ -26,4 +27,7 @@ await build({
 });
 for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
-if (!process.argv.includes('--engine')) await benchShoot();
+if (!process.argv.includes('--engine')) {
+  await benchShoot();
+  await benchPocket();
+}

@@ -24,6 +24,7 @@ const CORE_ORDER = [
   'kit',
   'match',
   'log',
+  'learn',
   'pocket'
 ] as const;
 

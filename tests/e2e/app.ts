@@ -72,8 +72,11 @@ export async function startApp(demo: boolean): Promise<App & { dispose(): Promis
   };
 }
 
-/** Tests with the demonstration kit (`app`) or an empty database (`emptyApp`). */
-export const test = base.extend<{ app: App; emptyApp: App }>({
+/**
+ * Tests with the demonstration kit (`app`) or an empty database (`emptyApp`), started for each test; or with a kit that is
+ * only looked at (`shared`), started once for all of them: what such a test changes the next one would find.
+ */
+export const test = base.extend<{ app: App; emptyApp: App }, { shared: Pick<App, 'url'> }>({
   // a page is there for the hand once it answers, not once it is drawn
   page: async ({ page }, use) => {
     const goto = page.goto.bind(page);
@@ -84,7 +87,16 @@ export const test = base.extend<{ app: App; emptyApp: App }>({
     };
     await use(page);
   },
-  // eslint-disable-next-line no-empty-pattern -- the runner wants a destructured first parameter
+  shared: [
+    // eslint-disable-next-line no-empty-pattern -- the runner wants a destructured first parameter
+    async ({}, use) => {
+      const app = await startApp(true);
+      await use(app);
+      await app.dispose();
+    },
+    { scope: 'worker' }
+  ],
+  // eslint-disable-next-line no-empty-pattern -- as above
   app: async ({}, use) => {
     const app = await startApp(true);
     await use(app);

@@ -85,6 +85,7 @@ test('finishing a film can be taken back', async ({ app, page }) => {
 });
 
 test('a frame is edited, a bad number named, the frame deleted and taken back', async ({ app, page }) => {
+  test.skip(test.info().project.name !== 'desktop', 'at the table');
   await page.goto(`${app.url}/log`);
   await page.getByRole('button', { name: 'Edit frame 2' }).click();
   const number = page.getByLabel('Frame number');
@@ -112,9 +113,10 @@ test('a frame is edited, a bad number named, the frame deleted and taken back', 
 });
 
 test('kit, log and start are free of serious accessibility faults and do not scroll sideways', async ({
-  app,
+  shared: app,
   page
 }) => {
+  test.skip(test.info().project.name !== 'phone', 'the narrower one is the harder');
   test.setTimeout(120_000);
   for (const path of [
     '/kit',
@@ -137,7 +139,8 @@ test('kit, log and start are free of serious accessibility faults and do not scr
   }
 });
 
-test('strangers are turned away', async ({ app, request }) => {
+test('strangers are turned away', async ({ shared: app, request }) => {
+  test.skip(test.info().project.name !== 'desktop', 'nothing is drawn');
   const foreignHost = await request.get(`${app.url}/shoot`, { headers: { host: 'evil.example' } });
   expect(foreignHost.status()).toBe(403);
   const foreignOrigin = await request.post(`${app.url}/api/v1/frames`, {

@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from './app.ts';
 
 test.use({ serviceWorkers: 'allow' });
+test.skip(({ isMobile }) => !isMobile, 'the phone away from home is a phone');
 
 const HERON = 'shadow=soft&load=demo-load-heron';
 
@@ -199,7 +200,7 @@ test('a queue leaves the phone as a file and comes home by another', async ({ ap
   await desk.context().close();
 });
 
-test('what makes it installable is there', async ({ app, page, request }) => {
+test('what makes it installable is there', async ({ shared: app, page, request }) => {
   await page.goto(`${app.url}/shoot`);
   const href = (await page.locator('link[rel=manifest]').getAttribute('href')) ?? '';
   const manifest = (await (await request.get(new URL(href, app.url).href)).json()) as {

@@ -6,6 +6,7 @@ import { seedDemo } from './demo/seed.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
 import { gateOf } from './gate.ts';
+import { judgementRepository } from './judgements.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
 import { passcodes } from './passcode.ts';
@@ -30,6 +31,7 @@ function openStore() {
     films: filmRepository(db),
     loads: loadRepository(db),
     frames: frameRepository(db),
+    judgements: judgementRepository(db),
     things: thingRepository(db),
     settings: settingsRepository(db),
     /** Places by name. @throws {Error} when the gazetteer was not made */
@@ -37,6 +39,8 @@ function openStore() {
     logbook: logbook(db, () => new Date().toISOString()),
     /** What phones did while they were away. */
     changes: syncBook(db, () => new Date().toISOString()),
+    /** Does several things as one: all, or none when something throws. */
+    together: <T>(work: () => T): T => db.transaction(work).immediate(),
     close: (): void => {
       places?.close();
       db.close();

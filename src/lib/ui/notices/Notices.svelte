@@ -39,4 +39,14 @@
     font-size: 1.4rem;
     cursor: pointer;
   }
+  @media (max-width: 640px) {
+    /* the whole width: a message is read while the hand is busy */
+    :global(.notice) {
+      width: calc(100vw - 24px);
+      font-size: 0.9375rem;
+    }
+    :global(.notice [data-part='title']) {
+      flex: 1;
+    }
+  }
 </style>

@@ -28,6 +28,9 @@
     padding: 4px 0;
     border-bottom: 1px solid var(--line);
   }
+  .soft {
+    display: block;
+  }
   .chip {
     flex: none;
     display: inline-grid;

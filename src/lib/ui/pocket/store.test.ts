@@ -42,7 +42,7 @@ describe('the store of a phone', () => {
     await first.changeQueue((q) => put(put(q, change('change-1')), change('change-2')));
     first.close();
     const raw = await openDB('just-enough');
-    const queue: Queue = await raw.get('queue', 'queue');
+    const queue = (await raw.get('queue', 'queue')) as Queue;
     const odd = { state: 'someday', what: 'from another time' };
     await raw.put('queue', [queue[0], odd, queue[1]], 'queue');
     raw.close();

@@ -1,0 +1,151 @@
+// What judged frames say about a camera: its bias, with what each film's batch adds. Every frame tells the sum of camera,
+// batch, the error of its light reading (shared by frames of one reading) and its own. The posterior is exact up to a grid:
+// readings are summed over by Gauss-Hermite, camera and batches on a line of stops. Gelman et al., Bayesian Data Analysis,
+// 3rd ed., 2013, ch. 2 and 3 (normal model, known variances) and ch. 5 (shared parts).
+import { normalBetween } from '../numeric/normal.ts';
+
+/** What a frame says. `deltaAt` is the error the engine expects with a bias of that many stops: flat beyond a limit. */
+export interface Observation {
+  readonly frameId: string;
+  /** Frames of one batch of film share its error. */
+  readonly batchId: string;
+  /** Frames of one reading share its error. */
+  readonly readingId: string;
+  readonly deltaAt: (biasStops: number) => number;
+  /** What was seen: an error with its sd, or that it lay between two errors. Stops, + = lighter. */
+  readonly seen:
+    | { readonly kind: 'near'; readonly stops: number; readonly sd: number }
+    | { readonly kind: 'between'; readonly lo: number; readonly hi: number; readonly edgeSd: number };
+  /** Of the reading, one sd in stops. */
+  readonly readingSd: number;
+  /** Of the frame itself beside camera, batch and reading, one sd in stops. */
+  readonly frameSd: number;
+}
+
+/** What was believed before. */
+export interface Prior {
+  /** Of the camera, one sd in stops around 0. */
+  readonly cameraSd: number;
+  /** Of a batch of film, one sd in stops around 0. */
+  readonly batchSd: (batchId: string) => number;
+}
+
+/** A number of stops with how sure it is. */
+export interface Estimate {
+  readonly stops: number;
+  readonly sd: number;
+}
+
+/** What is believed after. */
+export interface Learned {
+  readonly camera: Estimate;
+  /** Camera and batch together, for each batch that was judged. */
+  readonly withBatch: ReadonlyMap<string, Estimate>;
+}
+
+/** The line on which biases are weighed, stops. */
+const REACH_STOPS = 6;
+const STEP_STOPS = 0.05;
+const LINE: readonly number[] = Array.from(
+  { length: Math.round((2 * REACH_STOPS) / STEP_STOPS) + 1 },
+  (_, i) => -REACH_STOPS + i * STEP_STOPS
+);
+const MIDDLE = (LINE.length - 1) / 2;
+
+/** Points of a sum over a standard normal, ±4 sd: equal steps are exact to 1e-12 for what is smooth (trapezoid rule). */
+const SPREAD: readonly { readonly z: number; readonly weight: number }[] = Array.from(
+  { length: 33 },
+  (_, i) => (i - 16) / 4
+).map((z) => ({ z, weight: Math.exp((-z * z) / 2) }));
+
+/** Log likelihood of what was seen of a frame whose error is `delta`. */
+function logLikelihood({ seen, frameSd }: Observation, delta: number): number {
+  if (seen.kind === 'near') {
+    const z = (seen.stops - delta) / Math.hypot(seen.sd, frameSd);
+    return (-z * z) / 2;
+  }
+  const sd = Math.hypot(seen.edgeSd, frameSd);
+  const p = normalBetween(delta, sd, seen.lo, seen.hi);
+  return Math.log(Math.max(p, 1e-12));
+}
+
+/** Log likelihood of all frames of one reading along the line of camera and batch together. */
+function readingLine(frames: readonly Observation[]): readonly number[] {
+  const sd = frames[0]?.readingSd ?? 0;
+  const spread = sd === 0 ? [{ z: 0, weight: 1 }] : SPREAD;
+  const total = spread.reduce((sum, s) => sum + s.weight, 0);
+  const expected = frames.map((f) => LINE.map((b) => f.deltaAt(b)));
+  return LINE.map((_, i) => {
+    const logs = spread.map(({ z }) =>
+      frames.reduce((sum, f, k) => sum + logLikelihood(f, (expected[k]?.[i] ?? 0) + z * sd), 0)
+    );
+    const most = Math.max(...logs);
+    const weighed = logs.reduce((sum, l, k) => sum + (spread[k]?.weight ?? 0) * Math.exp(l - most), 0);
+    return most + Math.log(weighed / total);
+  });
+}
+
+const groupsOf = <T>(items: readonly T[], key: (item: T) => string): ReadonlyMap<string, readonly T[]> => {
+  const groups = new Map<string, T[]>();
+  for (const item of items) groups.set(key(item), [...(groups.get(key(item)) ?? []), item]);
+  return groups;
+};
+
+const normalLine = (sd: number): readonly number[] => LINE.map((b) => -((b / sd) ** 2) / 2);
+const fromLogs = (logs: readonly number[]): readonly number[] => {
+  const most = Math.max(...logs);
+  return logs.map((l) => Math.exp(l - most));
+};
+
+function estimateOf(weights: readonly number[], at: readonly number[] = LINE): Estimate {
+  const total = weights.reduce((sum, w) => sum + w, 0);
+  const stops = weights.reduce((sum, w, i) => sum + w * (at[i] ?? 0), 0) / total;
+  const variance = weights.reduce((sum, w, i) => sum + w * ((at[i] ?? 0) - stops) ** 2, 0) / total;
+  return { stops, sd: Math.sqrt(variance) };
+}
+
+/** For each camera bias: the sum over a batch of its prior times what its frames say. */
+function overBatch(batch: readonly number[], says: readonly number[]): readonly number[] {
+  return LINE.map((_, c) => {
+    let sum = 0;
+    for (let b = 0; b < LINE.length; b++) {
+      const both = c + b - MIDDLE;
+      if (both >= 0 && both < LINE.length) sum += (batch[b] ?? 0) * (says[both] ?? 0);
+    }
+    return sum;
+  });
+}
+
+/** What judged frames say about a camera. Without any, what was believed before. */
+export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
+  const cameraPrior = fromLogs(normalLine(prior.cameraSd));
+  const batches = [...groupsOf(observations, (o) => o.batchId)].map(([batchId, frames]) => {
+    const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(readingLine);
+    const says = fromLogs(LINE.map((_, i) => readings.reduce((sum, line) => sum + (line[i] ?? 0), 0)));
+    const own = fromLogs(normalLine(prior.batchSd(batchId)));
+    return { batchId, says, own, over: overBatch(own, says) };
+  });
+  const camera = LINE.map((_, c) => batches.reduce((p, b) => p * (b.over[c] ?? 0), cameraPrior[c] ?? 0));
+  const withBatch = batches.map(({ batchId, says, own }) => {
+    // what everything but this batch says of the camera, then this batch's own part added
+    const rest = LINE.map((_, c) =>
+      batches.reduce((p, b) => (b.batchId === batchId ? p : p * (b.over[c] ?? 0)), cameraPrior[c] ?? 0)
+    );
+    const both = LINE.map((_, t) => {
+      let sum = 0;
+      for (let c = 0; c < LINE.length; c++) {
+        const b = t - c + MIDDLE;
+        if (b >= 0 && b < LINE.length) sum += (rest[c] ?? 0) * (own[b] ?? 0);
+      }
+      return sum * (says[t] ?? 0);
+    });
+    return [batchId, estimateOf(both)] as const;
+  });
+  return { camera: estimateOf(camera), withBatch: new Map(withBatch) };
+}
+
+/** Frames more, of readings of their own, until the camera is known within `wantedSd`: each tells as much as the last ones. */
+export function framesToSettle(now: Estimate, frameSd: number, wantedSd: number): number {
+  if (now.sd <= wantedSd) return 0;
+  return Math.ceil((1 / wantedSd ** 2 - 1 / now.sd ** 2) * frameSd ** 2);
+}
