@@ -145,9 +145,11 @@ export async function benchPocket() {
   const home = await context.newPage();
   /** @type {number[]} */
   const span = [];
-  home.on('request', (r) => r.url().endsWith('/sync') && span.push(Date.now()));
-  home.on('response', (r) => r.url().endsWith('/sync') && span.push(Date.now()));
+  home.on('request', (r) => void (r.url().endsWith('/sync') && span.push(Date.now())));
+  home.on('response', (r) => void (r.url().endsWith('/sync') && span.push(Date.now())));
+  const begun = home.waitForResponse((r) => r.url().endsWith('/sync'));
   await home.goto(`${URL_}/pocket?load=${LOAD}`);
+  await begun;
   await home.waitForFunction(
     () => !/waiting|Sending/.test(document.querySelector('[data-testid=pocket]')?.textContent ?? 'waiting')
   );

@@ -51,6 +51,13 @@ export async function benchShoot() {
         .filter((r) => /\.js$/.test(new URL(r.name).pathname))
         .reduce((sum, r) => sum + (r instanceof PerformanceResourceTiming ? r.encodedBodySize : 0), 0)
     );
+    // a fixed piece of work, to compare one run with another by
+    const loop = await page.evaluate(() => {
+      const start = performance.now();
+      let sum = 0;
+      for (let i = 0; i < 5e6; i++) sum += Math.sqrt(i);
+      return sum > 0 ? performance.now() - start : NaN;
+    });
     const paints = await page.evaluate(async () => {
       const track = document.querySelector('[role=slider][aria-label="Light now"]');
       if (!(track instanceof HTMLElement)) throw new Error('no rule');
@@ -95,6 +102,7 @@ export async function benchShoot() {
     const name = load.replace('demo-load-', '');
     table[`${name}: cold load until the answer is seen and a press on it is kept`] = `${seen?.toFixed(0)} ms`;
     table[`${name}: cold load until everything answers`] = `${usable?.toFixed(0)} ms`;
+    table[`${name}: a fixed loop of 5 million roots, for comparison`] = `${loop.toFixed(0)} ms`;
     table[`${name}: drag to next paint, p50 and p95`] =
       `${quantile(paints, 0.5).toFixed(0)} and ${quantile(paints, 0.95).toFixed(0)} ms`;
     table[`${name}: remedies after the light rests`] = `${remedies.toFixed(0)} ms`;

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
+import { benchNewcomer } from './bench-newcomer.js';
 import { benchPocket } from './bench-pocket.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT } from './prepare.js';
@@ -30,4 +31,5 @@ rmSync(outDir, { recursive: true, force: true });
 if (!process.argv.includes('--engine')) {
   await benchShoot();
   await benchPocket();
+  await benchNewcomer();
 }

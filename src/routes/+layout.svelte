@@ -1,6 +1,6 @@
 <script lang="ts">
   import '../app.css';
-  import { onMount, type Component } from 'svelte';
+  import { onMount } from 'svelte';
   import { afterNavigate, invalidateAll, replaceState } from '$app/navigation';
   import { navigating, page } from '$app/state';
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/asked-query.ts';
@@ -9,6 +9,7 @@
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
   import { carriedInHand, carriedPair } from '#core/pocket/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
+  import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/pocket/remember.ts';
   import { watchHome } from '#ui/pocket/watch-home.ts';
   import { pocket } from '#ui/pocket/pocket.svelte.ts';
@@ -72,10 +73,7 @@
     await invalidateAll();
   }
 
-  // fetched when the page answers: nobody waits for messages before there is one
-  let Notices = $state.raw<Component | null>(null);
   onMount(() => {
-    void import('#ui/notices/Notices.svelte').then((module) => (Notices = module.default));
     void shell.register();
     return watchHome({ isAway: () => data.away, refresh });
   });
@@ -153,7 +151,11 @@
 {#if !page.url.pathname.startsWith('/start')}<LightRule />{/if}
 <main id="main">{@render children()}</main>
 
-{#if Notices}<Notices />{/if}
+{#if notices.wanted}
+  {#await import('#ui/notices/Notices.svelte') then { default: Notices }}<Notices />{:catch}
+    <p class="problems" role="status">{notices.plain}</p>
+  {/await}
+{/if}
 
 <style>
   .skip {

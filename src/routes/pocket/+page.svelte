@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { page } from '$app/state';
   import { carriedPairs } from '#core/pocket/carried.ts';
   import { useHand } from '#ui/hand.svelte.ts';
@@ -10,6 +11,7 @@
   import { sayCarried } from '#ui/pocket/say-pocket.ts';
 
   const hand = useHand();
+  onMount(() => void pocket.carry());
   const zone = $derived(hand.settings.place?.zone ?? 'UTC');
   const carried = $derived(pocket.carried);
   const pairs = $derived(carried ? carriedPairs(carried).filter((p) => !p.finished) : []);

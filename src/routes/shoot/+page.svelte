@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { stepsAround } from '#core/match/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useHand } from '#ui/hand.svelte.ts';
@@ -37,6 +38,12 @@
   });
   const around = $derived(rested?.pair.loadId === judged?.pair.loadId ? (rested ?? judged) : judged);
   const logger = new Logger(hand);
+  // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
+  let whole = $state(!page.data['away']);
+  onMount(() => {
+    const timer = setTimeout(() => (whole = true));
+    return () => clearTimeout(timer);
+  });
   let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
@@ -91,43 +98,51 @@
   <div class="shoot">
     <section class="answer" aria-label="What to set">
       <div class="head"><Answer {judged} /></div>
-      <div class="positions">
-        <PositionsCard judged={around} onset={() => void setAsShown()} />
-        <BeforePress judged={around} />
-        {#if counted}
-          <LongExposure
-            {judged}
-            timed={logger.timedSeconds}
-            ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
-          />
-        {/if}
-      </div>
-      <div class="why">
-        <RoomGauge judged={around} />
-        <ReasonSum judged={around} />
-      </div>
+      {#if whole}
+        <div class="positions">
+          <PositionsCard judged={around} onset={() => void setAsShown()} />
+          <BeforePress judged={around} />
+          {#if counted}
+            <LongExposure
+              {judged}
+              timed={logger.timedSeconds}
+              ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
+            />
+          {/if}
+        </div>
+        <div class="why">
+          <RoomGauge judged={around} />
+          <ReasonSum judged={around} />
+        </div>
+      {/if}
     </section>
     <section class="light" aria-label="The light">
-      <ShootLight judged={around} />
-      <details bind:open={frameOpen}>
-        <summary>The frame: purpose, distance, motion</summary>
-        {#if frameOpen}<FramePanel judged={around} />{/if}
-      </details>
-      <details bind:open={cameraOpen}>
-        <summary>On the camera: filters, flash</summary>
-        {#if cameraOpen}<OnCamera judged={around} />{/if}
-      </details>
+      {#if whole}
+        <ShootLight judged={around} />
+        <details bind:open={frameOpen}>
+          <summary>The frame: purpose, distance, motion</summary>
+          {#if frameOpen}<FramePanel judged={around} />{/if}
+        </details>
+        <details bind:open={cameraOpen}>
+          <summary>On the camera: filters, flash</summary>
+          {#if cameraOpen}<OnCamera judged={around} />{/if}
+        </details>
+      {/if}
     </section>
     <section class="print" aria-label="The print">
-      <div class="prints">
-        <p class="kicker">What the print will look like</p>
-        <Prints judged={around} />
-      </div>
+      {#if whole}
+        <div class="prints">
+          <p class="kicker">What the print will look like</p>
+          <Prints judged={around} />
+        </div>
+      {/if}
       <div class="log"><LogButton {judged} {logger} /></div>
-      <div class="later">
-        <FilmLeft judged={around} />
-        <WhatHelps judged={around} />
-      </div>
+      {#if whole}
+        <div class="later">
+          <FilmLeft judged={around} />
+          <WhatHelps judged={around} />
+        </div>
+      {/if}
     </section>
   </div>
 {:else if hand.pair}

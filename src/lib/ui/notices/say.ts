@@ -1,14 +1,29 @@
-// Short messages over the page, some with a way back. One place, so that every part speaks alike. What draws them is
-// fetched once the page answers: the first view does not wait for it.
-const drawing = () => import('./toaster.ts');
+// Short messages over the page, some with a way back. One place, so that every part speaks alike. What draws them is fetched
+// with the first message; where it cannot be had any more, the words stand plainly on the page.
+import { notices } from './wanted.svelte.ts';
+
+interface Message {
+  readonly title: string;
+  readonly type: 'info' | 'error';
+  readonly duration: number;
+  readonly action?: { readonly label: string; readonly onClick: () => void };
+}
+
+function say(message: Message): void {
+  notices.wanted = true;
+  import('./toaster.ts').then(
+    ({ toaster }) => toaster.create(message),
+    () => (notices.plain = message.title)
+  );
+}
 
 /** Says what was done, with a way to undo it. */
 export function sayDone(title: string, undo?: () => void): void {
   const action = undo ? { action: { label: 'Undo', onClick: undo } } : {};
-  void drawing().then(({ toaster }) => toaster.create({ title, type: 'info', duration: 8000, ...action }));
+  say({ title, type: 'info', duration: 8000, ...action });
 }
 
 /** Says what went wrong; stays until it is closed. */
 export function sayTrouble(title: string): void {
-  void drawing().then(({ toaster }) => toaster.create({ title, type: 'error', duration: 60_000 }));
+  say({ title, type: 'error', duration: 60_000 });
 }

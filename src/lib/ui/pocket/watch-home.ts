@@ -3,6 +3,8 @@ import { pocket } from './pocket.svelte.ts';
 
 /** After the page answers, before the queue is looked at, ms: the first view comes first. */
 const FIRST_MS = 400;
+/** After that, before what is carried is looked at, ms: nobody waits for it. */
+const CARRY_MS = 2500;
 /** Between looks for home while it is out of reach, ms. */
 const LOOK_MS = 5000;
 
@@ -17,16 +19,17 @@ export interface Pages {
 /** Begins to watch. @returns ends it */
 export function watchHome({ isAway, refresh }: Pages): () => void {
   pocket.onsent = refresh;
-  const look = async (): Promise<void> => {
+  const look = async (first = false): Promise<void> => {
     await pocket.open();
     await pocket.send();
-    await pocket.carry();
+    if (!first) await pocket.carry();
     if (isAway() && !pocket.away) await refresh();
   };
   const back = (): void => {
     if (document.visibilityState === 'visible') void look();
   };
-  const first = setTimeout(() => void look(), FIRST_MS);
+  const first = setTimeout(() => void look(true), FIRST_MS);
+  const carry = setTimeout(() => void look(), FIRST_MS + CARRY_MS);
   const again = setInterval(() => {
     if (pocket.away || isAway()) back();
   }, LOOK_MS);
@@ -34,6 +37,7 @@ export function watchHome({ isAway, refresh }: Pages): () => void {
   document.addEventListener('visibilitychange', back);
   return () => {
     clearTimeout(first);
+    clearTimeout(carry);
     clearInterval(again);
     removeEventListener('online', back);
     document.removeEventListener('visibilitychange', back);

@@ -36,6 +36,15 @@
       (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
   );
 
+  /** Hears of the width when the browser has laid the page out anyway: asking for it would make it do so twice. */
+  function measured(element: HTMLElement): () => void {
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) widthPx = entry.contentRect.width;
+    });
+    observer.observe(element);
+    return () => observer.disconnect();
+  }
+
   function moveTo(clientX: number): void {
     if (!track) return;
     const box = track.getBoundingClientRect();
@@ -91,7 +100,7 @@
     aria-valuenow={Number(hand.light.lv.toFixed(2))}
     aria-valuetext={valueText}
     bind:this={track}
-    bind:clientWidth={widthPx}
+    {@attach measured}
     onpointerdown={press}
     onpointermove={drag}
     onpointerup={() => (dragging = false)}
