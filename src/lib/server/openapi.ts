@@ -1,4 +1,5 @@
 // The description of the API, OpenAPI 3.1, made from the same Yup schemas that check what comes in.
+import { biasSchema, judgementSchema } from '#schema/judgement.ts';
 import { carriedSchema } from '#schema/carried.ts';
 import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
 import { array, number, object, string } from 'yup';
@@ -78,6 +79,8 @@ const SCHEMAS = {
   Stands: standsSchema,
   Settings: settingsSchema,
   SettingsEdit: settingsEditSchema,
+  Judgement: judgementSchema,
+  Bias: biasSchema,
   Carried: carriedSchema,
   Sync: syncSchema,
   SyncAnswer: syncAnswerSchema,
@@ -194,6 +197,18 @@ export const OPERATIONS: readonly Operation[] = [
   {
     ...{ method: 'patch', path: '/settings', id: 'change-settings', body: 'SettingsEdit' },
     ...{ answer: 'Settings', summary: 'Changes what is named', status: 200 }
+  },
+  {
+    ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
+    ...{ answer: 'any', summary: 'Says how a frame came out', status: 200 }
+  },
+  {
+    ...{ method: 'delete', path: '/frames/{id}/judgement', id: 'unjudge-frame', answer: 'any', status: 200 },
+    summary: 'Takes a judgement back'
+  },
+  {
+    ...{ method: 'put', path: '/cameras/{id}/bias', id: 'take-up-bias', body: 'Bias', answer: 'any' },
+    ...{ summary: 'Takes a camera’s bias up', status: 200 }
   },
   {
     ...{ method: 'get', path: '/carried', id: 'carry', answer: 'Carried', status: 200 },

@@ -1,6 +1,7 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
 import { array, number, object, string } from 'yup';
 import type { Film } from '#core/film/film.ts';
+import type { Judgement } from '#core/learn/judgement.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
@@ -73,6 +74,22 @@ export function removeFrame(id: string): Promise<Result<null, string>> {
 /** Takes a frame back from the trash. */
 export function restoreFrame(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/frames/${encodeURIComponent(id)}/restore`, {});
+}
+
+/** Says how a frame came out. */
+export function judgeFrame(
+  id: string,
+  judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>
+): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/frames/${encodeURIComponent(id)}/judgement`, judgement);
+}
+
+/** Takes a camera's bias up. @param bias sd null = by the camera's condition */
+export function changeBias(
+  cameraId: string,
+  bias: { readonly stops: number; readonly sd: number | null }
+): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/bias`, bias);
 }
 
 /** Replaces a film's data. */

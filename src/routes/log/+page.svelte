@@ -30,6 +30,7 @@
         >
       {/each}
     </select>
+    <a class="judge" href="/log/judge?film={encodeURIComponent(data.shown.loadId)}">Judge its frames</a>
   {/if}
 </div>
 {#if data.shown && data.frames.length > 0}

@@ -1,0 +1,147 @@
+<!-- What judged frames say about the camera: its bias and how sure that is; taken up with one press, and back with one. -->
+<script lang="ts">
+  import type { Camera } from '#core/camera/camera.ts';
+  import { framesToSettle, type Estimate } from '#core/learn/bias.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { changeBias } from '../api.ts';
+  import { sayWhen } from '../log/say-frame.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayBias, sayCancelling } from './say-learn.ts';
+
+  /** A change of the camera's bias. */
+  interface Change {
+    readonly id: number;
+    readonly changedAt: string;
+    readonly fromStops: number;
+    readonly fromSd: number | null;
+    readonly toStops: number;
+    readonly toSd: number | null;
+    readonly frames: number;
+  }
+  let {
+    camera,
+    filmName,
+    says,
+    history,
+    zone,
+    onchanged
+  }: {
+    camera: Camera;
+    filmName: string;
+    says: { readonly camera: Estimate; readonly withFilm: Estimate | null; readonly frames: number };
+    history: readonly Change[];
+    zone: string;
+    onchanged: () => Promise<void>;
+  } = $props();
+  /** Sure enough to be left alone, and no surer than a camera ever is, stops. */
+  const SETTLED_SD = 0.2;
+  const LEAST_SD = 0.1;
+  /** What one more frame of its own reading tells, one sd in stops. */
+  const FRAME_TELLS = 0.65;
+  const more = $derived(framesToSettle(says.camera, FRAME_TELLS, SETTLED_SD));
+  const rounded = $derived({
+    stops: Math.round(says.camera.stops * 100) / 100,
+    sd: Math.max(LEAST_SD, Math.round(says.camera.sd * 100) / 100)
+  });
+  const isTaken = $derived(camera.biasStops === rounded.stops && camera.toleranceStops === rounded.sd);
+
+  async function take(stops: number, sd: number | null, words: string): Promise<void> {
+    const before = { stops: camera.biasStops, sd: camera.toleranceStops };
+    const taken = await changeBias(camera.id, { stops, sd });
+    if (!taken.ok) sayTrouble(taken.error);
+    else sayDone(words, () => void take(before.stops, before.sd, 'The bias is as it was.'));
+    await onchanged();
+  }
+</script>
+
+<section aria-label="What they say about {camera.name}">
+  <h2>What they say about {camera.name}</h2>
+  {#if says.frames === 0}
+    <p>
+      Nothing yet. Judge a few frames; five in different lights, each with a reading of its own, tell more
+      than twenty in one.
+    </p>
+  {:else}
+    <p class="bias" data-testid="bias">
+      <b>{sayBias(says.camera)}</b>, from {says.frames} judged {says.frames === 1 ? 'frame' : 'frames'}.
+    </p>
+    {#if says.withFilm}<p>
+        With this {filmName}: {sayBias(says.withFilm)}. <Figures
+          text={sayCancelling(camera, says.withFilm)}
+        />
+      </p>{/if}
+    <p class="soft">
+      {more === 0
+        ? 'That is as sure as it need be.'
+        : `About ${more} more, each with its own reading, would make it sure to ${formatDecimal(SETTLED_SD, 1)} stops.`}
+      Every answer now counts with {formatDecimal(camera.biasStops, 2)} stops{camera.toleranceStops === null
+        ? ''
+        : ` ± ${formatDecimal(camera.toleranceStops, 2)}`}.
+    </p>
+    {#if !isTaken}
+      <button
+        type="button"
+        class="press"
+        onclick={() =>
+          void take(rounded.stops, rounded.sd, `Every answer for ${camera.name} counts with it.`)}
+        >Count with {formatDecimal(rounded.stops, 2)} stops from now on</button
+      >
+    {/if}
+  {/if}
+  {#if history.length > 0}
+    <details>
+      <summary>How it was before</summary>
+      <ul>
+        {#each history as change (change.id)}
+          <li>
+            <span
+              >{sayWhen(change.changedAt, zone)}: {formatDecimal(change.fromStops, 2)} to {formatDecimal(
+                change.toStops,
+                2
+              )} stops, {change.frames} frames</span
+            >
+            <button
+              type="button"
+              class="chip"
+              onclick={() => void take(change.fromStops, change.fromSd, 'The bias is as it was before.')}
+              >Back to {formatDecimal(change.fromStops, 2)}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+    align-content: start;
+  }
+  h2 {
+    font-size: 1.25rem;
+    font-weight: 520;
+  }
+  .bias {
+    font-size: 1.1875rem;
+  }
+  .press {
+    min-height: 48px;
+    padding: 0 16px;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    cursor: pointer;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 4px 12px;
+  }
+</style>

@@ -1,0 +1,181 @@
+<!-- One frame against a strip of the same scene at seven exposures: which is closest? Or a word, off the print or the negative. -->
+<script lang="ts">
+  import type { Film } from '#core/film/film.ts';
+  import { isNegative } from '#core/film/film.ts';
+  import { printTone } from '#core/film/print.ts';
+  import { filmWindow } from '#core/film/window.ts';
+  import {
+    FAULTS,
+    TONES,
+    WORDS,
+    type Judgement,
+    type JudgedOn,
+    type Outcome
+  } from '#core/learn/judgement.ts';
+  import type { Frame } from '#core/log/frame.ts';
+  import type { Camera } from '#core/camera/camera.ts';
+  import { sayLightShort, sayMarks } from '../log/say-frame.ts';
+  import Figures from '../text/Figures.svelte';
+  import ScenePrint from '../verdict/ScenePrint.svelte';
+  import { FAULT_WORDS, sayTone, WORD_WORDS } from './say-learn.ts';
+
+  let {
+    frame,
+    camera,
+    film,
+    before,
+    usual,
+    onjudged
+  }: {
+    frame: Frame;
+    camera: Camera;
+    film: Film;
+    before: Judgement | null;
+    /** What the last one was judged on; null = this is the first. */
+    usual: JudgedOn | null;
+    onjudged: (on: JudgedOn, outcome: Outcome, faults: readonly string[]) => void;
+  } = $props();
+  // a card is made anew for each frame
+  // svelte-ignore state_referenced_locally
+  let on = $state<JudgedOn>(before?.on ?? usual ?? (isNegative(film.kind) ? 'negative' : 'print'));
+  // svelte-ignore state_referenced_locally
+  let faults = $state.raw<readonly string[]>(before?.faults ?? []);
+  const tone = $derived(printTone(film, filmWindow(film, frame.light.contrast).usable));
+
+  const is = (outcome: Outcome): boolean => JSON.stringify(before?.outcome) === JSON.stringify(outcome);
+
+  function key(event: KeyboardEvent): void {
+    if (event.target instanceof HTMLInputElement && event.target.type !== 'checkbox') return;
+    const stops = TONES[Number(event.key) - 1];
+    if (on === 'print' && stops !== undefined) onjudged(on, { kind: 'tone', stops }, faults);
+  }
+
+  function toggle(fault: string, has: boolean): void {
+    faults = has ? [...faults, fault] : faults.filter((f) => f !== fault);
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+<section aria-label="Judge frame {frame.number}">
+  <p class="marks">
+    <b>{frame.number}</b>
+    <Figures text={sayMarks(camera, frame.choice)} />
+    <span class="soft"><Figures text={sayLightShort(frame.light)} /></span>
+    {#if frame.note !== ''}<i>{frame.note}</i>{/if}
+  </p>
+  <div class="on" role="group" aria-label="Judged on">
+    {#each ['print', 'negative'] as const as kind (kind)}
+      <button type="button" class="chip" aria-pressed={on === kind} onclick={() => (on = kind)}
+        >{kind === 'print' ? 'The print or slide' : 'The negative'}</button
+      >
+    {/each}
+  </div>
+  {#if on === 'print'}
+    <p class="kicker">Which is closest?</p>
+    <div class="strip">
+      {#each TONES as stops, i (stops)}
+        <button
+          type="button"
+          aria-pressed={is({ kind: 'tone', stops })}
+          aria-label="{i + 1}: {sayTone(stops)}"
+          onclick={() => onjudged(on, { kind: 'tone', stops }, faults)}
+        >
+          <ScenePrint {tone} deltaStops={stops} label={sayTone(stops)} {film} />
+        </button>
+      {/each}
+    </div>
+  {:else}
+    <p class="soft">
+      Labs and scanners correct prints; the negative tells the truth. Hold it against the light.
+    </p>
+  {/if}
+  <div class="words" role="group" aria-label="Or in a word">
+    {#each WORDS[on] as word (word)}
+      <button
+        type="button"
+        class="chip"
+        aria-pressed={is({ kind: 'word', word })}
+        onclick={() => onjudged(on, { kind: 'word', word }, faults)}>{WORD_WORDS[word]}</button
+      >
+    {/each}
+  </div>
+  <fieldset>
+    <legend class="kicker">What else went wrong (tick before you judge)</legend>
+    {#each FAULTS as fault (fault)}
+      <label>
+        <input
+          type="checkbox"
+          checked={faults.includes(fault)}
+          onchange={(e) => toggle(fault, e.currentTarget.checked)}
+        />
+        {FAULT_WORDS[fault]}
+      </label>
+    {/each}
+  </fieldset>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 10px;
+    padding: 14px;
+    background: var(--sheet);
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+  }
+  .marks {
+    font: 480 1.1875rem/1.3 var(--font-display);
+  }
+  .marks .soft,
+  .marks i {
+    font: 400 0.9375rem var(--font-body);
+    margin-left: 8px;
+  }
+  .strip {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(88px, 1fr));
+    gap: 8px;
+  }
+  .strip button {
+    padding: 0;
+    border: 3px solid transparent;
+    border-radius: 4px;
+    background: none;
+    text-align: left;
+    cursor: pointer;
+  }
+  .strip button:hover {
+    border-color: var(--line);
+  }
+  [aria-pressed='true'] {
+    border-color: var(--accent) !important;
+    font-weight: 650;
+  }
+  .on,
+  .words {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  fieldset {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
+    border: 0;
+    padding: 0;
+  }
+  legend {
+    margin-bottom: 2px;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+  }
+  input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--accent);
+  }
+</style>

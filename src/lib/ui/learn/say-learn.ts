@@ -1,0 +1,67 @@
+// Judging and what it teaches, in words.
+import type { Estimate } from '#core/learn/bias.ts';
+import type { Judgement, Outcome, Word } from '#core/learn/judgement.ts';
+import { controlFor } from '#core/camera/setting.ts';
+import { positionsOf, type Camera } from '#core/camera/camera.ts';
+import { formatDecimal } from '#core/units/decimal.ts';
+import { formatStops } from '#core/units/stops.ts';
+
+/** What the words are called. */
+export const WORD_WORDS: Readonly<Record<Word, string>> = {
+  'nothing-dark': 'Black, nothing on it',
+  'too-dark': 'Too dark',
+  right: 'Right',
+  'too-light': 'Too light',
+  'nothing-light': 'White, nothing on it',
+  'shadows-empty': 'Shadows empty',
+  thin: 'Thin',
+  dense: 'Dense',
+  'highlights-blocked': 'Highlights blocked'
+};
+
+/** What the faults are called. */
+export const FAULT_WORDS: Readonly<Record<string, string>> = {
+  'highlights-gone': 'Highlights gone',
+  'colour-cast': 'Colour cast',
+  blur: 'Blur',
+  'focus-too-near': 'Focus too near',
+  flare: 'Flare',
+  leak: 'Light leak',
+  streaks: 'Streaks',
+  'cap-on': 'Cap on',
+  fogged: 'Fogged',
+  'double-exposure': 'Double exposure',
+  'film-fault': 'Film fault'
+};
+
+/** A tone of the strip: "1 stop lighter". */
+export function sayTone(stops: number): string {
+  if (stops === 0) return 'as it should be';
+  return `${formatStops(Math.abs(stops))} ${stops > 0 ? 'lighter' : 'darker'}`;
+}
+
+/** How a frame came out, in a word or two. */
+export function sayOutcome(outcome: Outcome): string {
+  return outcome.kind === 'tone' ? sayTone(outcome.stops) : WORD_WORDS[outcome.word].toLowerCase();
+}
+
+/** A judgement with its faults. */
+export function sayJudgement({ outcome, faults }: Judgement): string {
+  return [sayOutcome(outcome), ...faults.map((f) => (FAULT_WORDS[f] ?? f).toLowerCase())].join(', ');
+}
+
+/** A bias with how sure it is: "0.8 ± 0.2 stops too light". */
+export function sayBias({ stops, sd }: Estimate): string {
+  const size = `${formatDecimal(Math.abs(stops), 1)} ± ${formatDecimal(sd, 1)} stops`;
+  return Math.abs(stops) < 0.05 ? `${size} off` : `${size} too ${stops > 0 ? 'light' : 'dark'}`;
+}
+
+/** The lighten–darken position that cancels a bias best: "−½ cancels it", or '' without such a control or need. */
+export function sayCancelling(camera: Camera, { stops }: Estimate): string {
+  const control = controlFor(camera, 'compensation');
+  if (!control || Math.abs(stops) < 1 / 6) return '';
+  const nearest = positionsOf(control).reduce((best, p) =>
+    Math.abs(p.value + stops) < Math.abs(best.value + stops) ? p : best
+  );
+  return `${control.label} at ${nearest.mark} comes nearest to cancelling it.`;
+}

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import type { JudgedOn, Outcome } from '#core/learn/judgement.ts';
+  import { judgeFrame } from '#ui/api.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import CameraSays from '#ui/learn/CameraSays.svelte';
+  import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
+  import { sayJudgement } from '#ui/learn/say-learn.ts';
+  import { sayTrouble } from '#ui/notices/say.ts';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const hand = useHand();
+  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
+  /** The frame chosen by hand; else the first that is not judged yet. */
+  let chosen = $state<string | null>(null);
+  /** A whole stack is judged alike, off the print or off the negative. */
+  let usual = $state<JudgedOn | null>(null);
+  const frame = $derived(
+    data.frames.find((f) => f.id === chosen) ??
+      data.frames.find((f) => !judgementOf.has(f.id)) ??
+      data.frames.at(-1)
+  );
+
+  async function judged(on: JudgedOn, outcome: Outcome, faults: readonly string[]): Promise<void> {
+    if (!frame) return;
+    const sent = await judgeFrame(frame.id, { on, outcome, faults });
+    if (!sent.ok) sayTrouble(sent.error);
+    usual = on;
+    chosen = null;
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Judge · Just Enough</title></svelte:head>
+{#if data.pair && frame}
+  <h1>Judge {data.pair.film.name} from {data.pair.camera.name}</h1>
+  <div class="frames" role="group" aria-label="Frames">
+    {#each data.frames as f (f.id)}
+      {@const judgement = judgementOf.get(f.id)}
+      <button
+        type="button"
+        class="chip"
+        aria-pressed={f.id === frame.id}
+        aria-label="Frame {f.number}: {judgement ? sayJudgement(judgement) : 'not judged'}"
+        onclick={() => (chosen = f.id)}>{f.number}{judgement ? ' ✓' : ''}</button
+      >
+    {/each}
+  </div>
+  <div class="sides">
+    {#key frame.id}
+      <JudgeFrame
+        {frame}
+        camera={data.pair.camera}
+        film={data.pair.film}
+        before={judgementOf.get(frame.id) ?? null}
+        {usual}
+        onjudged={(on: JudgedOn, outcome: Outcome, faults: readonly string[]) =>
+          void judged(on, outcome, faults)}
+      />
+    {/key}
+    {#if data.says}
+      <CameraSays
+        camera={data.pair.camera}
+        filmName={data.pair.film.name}
+        says={data.says}
+        history={data.history}
+        {zone}
+        onchanged={invalidateAll}
+      />
+    {/if}
+  </div>
+{:else}
+  <h1>Nothing to judge yet</h1>
+  <p>Frames are judged when they are logged. <a href="/shoot">Shoot</a> logs one with one press.</p>
+{/if}
+
+<style>
+  h1 {
+    margin: 4px 0 12px;
+    font-size: 1.75rem;
+    font-weight: 520;
+  }
+  .frames {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin-bottom: 12px;
+  }
+  .frames button {
+    min-width: 44px;
+  }
+  [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--sheet);
+  }
+  .sides {
+    display: grid;
+    grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
+    gap: 22px 30px;
+  }
+  a {
+    text-decoration: underline;
+  }
+  @media (max-width: 900px) {
+    .sides {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>
