@@ -18,9 +18,16 @@ export default defineConfig({
   // the tests of the phone alone let the service worker in: it answers in place of the server
   use: { serviceWorkers: 'block' },
   projects: [
-    { name: 'desktop', use: { viewport: { width: 1280, height: 800 }, launchOptions } },
+    {
+      name: 'desktop',
+      // what phones do away from home, and what is tagged for the other size
+      testIgnore: ['offline.spec.ts', 'phone.spec.ts'],
+      grepInvert: /@phone/,
+      use: { viewport: { width: 1280, height: 800 }, launchOptions }
+    },
     {
       name: 'phone',
+      grepInvert: /@desktop/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, launchOptions }
     }
   ]

@@ -15,25 +15,25 @@ const KINDS = [
 
 const camera = (page: Page, name: string) => page.getByRole('article').filter({ hasText: name });
 
-test('each kind answers at once with its typical numbers, before anything is typed', async ({
-  shared: app,
-  page
-}) => {
-  test.skip(test.info().project.name !== 'desktop', 'the same sheet everywhere');
-  test.setTimeout(120_000);
-  await page.goto(`${app.url}/kit/camera?shadow=none`);
-  for (const kind of KINDS) {
-    await page.getByRole('radio', { name: new RegExp(kind) }).check();
-    await expect(page.getByTestId('preview'), kind).toContainText(/in 100/);
-    await expect(page.getByTestId('preview')).not.toContainText(/NaN|Infinity|undefined/);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-      kind
-    ).toBeLessThanOrEqual(0);
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations.map((v) => `${kind} ${v.id}`)).toEqual([]);
+test(
+  'each kind answers at once with its typical numbers, before anything is typed',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    test.setTimeout(120_000);
+    await page.goto(`${app.url}/kit/camera?shadow=none`);
+    for (const kind of KINDS) {
+      await page.getByRole('radio', { name: new RegExp(kind) }).check();
+      await expect(page.getByTestId('preview'), kind).toContainText(/in 100/);
+      await expect(page.getByTestId('preview')).not.toContainText(/NaN|Infinity|undefined/);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+        kind
+      ).toBeLessThanOrEqual(0);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${kind} ${v.id}`)).toEqual([]);
+    }
   }
-});
+);
 
 test('an owner enters a folding camera with dial and scene lever, loads it, logs a frame', async ({
   app,

@@ -191,28 +191,27 @@ test('every key does what the sheet says', async ({ app, page }) => {
   await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
 });
 
-test('the three looks hold their contrast, and the look is there with the first byte', async ({
-  app,
-  page
-}) => {
-  test.skip(test.info().project.name !== 'phone', 'the same colours everywhere');
-  test.setTimeout(120_000);
-  await page.goto(`${app.url}/shoot?lv=4&sd=0.3`);
-  for (const look of ['day', 'evening', 'dark']) {
-    await expect(page.locator('html')).toHaveAttribute('data-scheme', look);
-    for (const name of ['The frame: purpose', 'On the camera: filters']) await page.getByText(name).click();
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(
-      violations.map((v) => `${look} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-    ).toEqual([]);
-    if (look !== 'dark') await page.getByRole('button', { name: /^Look:/ }).click();
+test(
+  'the three looks hold their contrast, and the look is there with the first byte',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.setTimeout(120_000);
+    await page.goto(`${app.url}/shoot?lv=4&sd=0.3`);
+    for (const look of ['day', 'evening', 'dark']) {
+      await expect(page.locator('html')).toHaveAttribute('data-scheme', look);
+      for (const name of ['The frame: purpose', 'On the camera: filters']) await page.getByText(name).click();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map((v) => `${look} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+      ).toEqual([]);
+      if (look !== 'dark') await page.getByRole('button', { name: /^Look:/ }).click();
+    }
+    const html = await (await page.request.get(`${app.url}/shoot`)).text();
+    expect(html).toContain('data-scheme="dark"');
   }
-  const html = await (await page.request.get(`${app.url}/shoot`)).text();
-  expect(html).toContain('data-scheme="dark"');
-});
+);
 
-test('pushing is noted on the film, and taken back', async ({ app, page }) => {
-  test.skip(test.info().project.name !== 'desktop', 'at the table');
+test('pushing is noted on the film, and taken back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?lv=9.5&sd=0.3&load=demo-load-thimble`);
   await page
     .getByTestId('remedies')

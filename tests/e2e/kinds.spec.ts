@@ -53,26 +53,31 @@ test('a lever that depends on the dial says what it means for where the dial sta
   await expect(page.getByRole('radio', { name: /^bright, f\/9\.2/ })).toBeAttached();
 });
 
-test('the pairs table sorts, filters and follows the light', async ({ shared: app, page }) => {
-  test.skip(test.info().project.name !== 'desktop', 'the same table everywhere');
-  await page.goto(`${app.url}/kit/pairs?shadow=none`);
-  const rows = page.locator('tbody tr');
-  await expect(rows.first()).toContainText('99');
-  const all = await rows.count();
-  await page.getByRole('button', { name: 'Only what will likely come out' }).click();
-  expect(await rows.count()).toBeLessThan(all);
-  await page.getByLabel('Camera or film').fill('heron');
-  await expect(rows.first()).toContainText('Heron folding');
-  await page.getByRole('button', { name: 'Only what will likely come out' }).click();
-  await page.getByLabel('Camera or film').fill('');
-  await page.getByRole('button', { name: 'Camera', exact: true }).click();
-  await expect(rows.first()).toContainText('Arclight swing');
-  await page.getByRole('slider', { name: 'Light now' }).focus();
-  await page.keyboard.press('Home');
-  await expect(page.getByText(/Too dark by/).first()).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
-});
+test(
+  'the pairs table sorts, filters and follows the light',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/kit/pairs?shadow=none`);
+    const rows = page.locator('tbody tr');
+    await expect(rows.first()).toContainText('99');
+    const all = await rows.count();
+    await page.getByRole('button', { name: 'Only what will likely come out' }).click();
+    expect(await rows.count()).toBeLessThan(all);
+    await page.getByLabel('Camera or film').fill('heron');
+    await expect(rows.first()).toContainText('Heron folding');
+    await page.getByRole('button', { name: 'Only what will likely come out' }).click();
+    await page.getByLabel('Camera or film').fill('');
+    await page.getByRole('button', { name: 'Camera', exact: true }).click();
+    await expect(rows.first()).toContainText('Arclight swing');
+    await page.getByRole('slider', { name: 'Light now' }).focus();
+    await page.keyboard.press('Home');
+    await expect(page.getByText(/Too dark by/).first()).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
+      []
+    );
+  }
+);
 
 test('a camera that times itself is entered in three questions', async ({ emptyApp, page }) => {
   await page.goto(emptyApp.url);

@@ -84,63 +84,65 @@ test('finishing a film can be taken back', async ({ app, page }) => {
   await expect(pebble).toContainText('5 of 8 left');
 });
 
-test('a frame is edited, a bad number named, the frame deleted and taken back', async ({ app, page }) => {
-  test.skip(test.info().project.name !== 'desktop', 'at the table');
-  await page.goto(`${app.url}/log`);
-  await page.getByRole('button', { name: 'Edit frame 2' }).click();
-  const number = page.getByLabel('Frame number');
-  for (const [bad, words] of [
-    ['two', '“two” is no frame number'],
-    ['5', 'Frame 5 is in the log already'],
-    ['13', 'This film has 12 frames'],
-    ['0', 'A frame number is 1 or more']
-  ] as const) {
-    await number.fill(bad);
+test(
+  'a frame is edited, a bad number named, the frame deleted and taken back',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log`);
+    await page.getByRole('button', { name: 'Edit frame 2' }).click();
+    const number = page.getByLabel('Frame number');
+    for (const [bad, words] of [
+      ['two', '“two” is no frame number'],
+      ['5', 'Frame 5 is in the log already'],
+      ['13', 'This film has 12 frames'],
+      ['0', 'A frame number is 1 or more']
+    ] as const) {
+      await number.fill(bad);
+      await page.getByRole('button', { name: 'Save' }).click();
+      await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();
+    }
+    await number.fill('7');
+    await page.getByLabel('Note').fill('Four rowers, not three');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();
+    await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
+    await page.getByRole('button', { name: 'Delete frame 7' }).click();
+    await expect(page.getByRole('article', { name: 'Frame 7' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('article', { name: 'Frame 7' })).toBeVisible();
+    await app.restart();
+    await page.reload();
+    await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
   }
-  await number.fill('7');
-  await page.getByLabel('Note').fill('Four rowers, not three');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
-  await page.getByRole('button', { name: 'Delete frame 7' }).click();
-  await expect(page.getByRole('article', { name: 'Frame 7' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('article', { name: 'Frame 7' })).toBeVisible();
-  await app.restart();
-  await page.reload();
-  await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
-});
+);
 
-test('kit, log and start are free of serious accessibility faults and do not scroll sideways', async ({
-  shared: app,
-  page
-}) => {
-  test.skip(test.info().project.name !== 'phone', 'the narrower one is the harder');
-  test.setTimeout(120_000);
-  for (const path of [
-    '/kit',
-    '/kit/film',
-    '/kit/thing',
-    '/kit/camera/demo-pebble',
-    '/log',
-    '/start',
-    '/nowhere'
-  ]) {
-    await page.goto(app.url + path);
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(
-      violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-    ).toEqual([]);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-      path
-    ).toBeLessThanOrEqual(0);
+test(
+  'kit, log and start are free of serious accessibility faults and do not scroll sideways',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    test.setTimeout(120_000);
+    for (const path of [
+      '/kit',
+      '/kit/film',
+      '/kit/thing',
+      '/kit/camera/demo-pebble',
+      '/log',
+      '/start',
+      '/nowhere'
+    ]) {
+      await page.goto(app.url + path);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+      ).toEqual([]);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+        path
+      ).toBeLessThanOrEqual(0);
+    }
   }
-});
+);
 
-test('strangers are turned away', async ({ shared: app, request }) => {
-  test.skip(test.info().project.name !== 'desktop', 'nothing is drawn');
+test('strangers are turned away', { tag: '@desktop' }, async ({ shared: app, request }) => {
   const foreignHost = await request.get(`${app.url}/shoot`, { headers: { host: 'evil.example' } });
   expect(foreignHost.status()).toBe(403);
   const foreignOrigin = await request.post(`${app.url}/api/v1/frames`, {

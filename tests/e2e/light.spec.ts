@@ -171,36 +171,35 @@ test('waiting for the light is among what would help', async ({ app, page }) => 
   await expect(page.getByTestId('remedies')).toContainText(/Wait until (18|19|20):\d\d/);
 });
 
-test('every way, open, is free of accessibility faults and keeps inside the screen', async ({
-  app,
-  page
-}) => {
-  test.skip(test.info().project.name !== 'phone', 'the narrower one is the harder');
-  test.setTimeout(120_000);
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-brisk`);
-  for (const name of ['Shadow', 'Sky', 'Scene', 'Meter', 'Sun', 'Frame']) {
-    await way(page, name);
-    if (name === 'Sun') {
-      await page.getByLabel(/Where is it|Another place/).fill('47.5 -28');
-      await expect(page.getByText('How the light goes on')).toBeVisible();
+test(
+  'every way, open, is free of accessibility faults and keeps inside the screen',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.setTimeout(120_000);
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-brisk`);
+    for (const name of ['Shadow', 'Sky', 'Scene', 'Meter', 'Sun', 'Frame']) {
+      await way(page, name);
+      if (name === 'Sun') {
+        await page.getByLabel(/Where is it|Another place/).fill('47.5 -28');
+        await expect(page.getByText('How the light goes on')).toBeVisible();
+      }
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+      ).toEqual([]);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+        name
+      ).toBeLessThanOrEqual(0);
     }
+    await page.getByRole('button', { name: 'What its eye sees' }).click();
+    await expect(page.getByTestId('eye-says')).toBeVisible();
     const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(
-      violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-    ).toEqual([]);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-      name
-    ).toBeLessThanOrEqual(0);
+    expect(violations.map((v) => `eye ${v.id}`)).toEqual([]);
   }
-  await page.getByRole('button', { name: 'What its eye sees' }).click();
-  await expect(page.getByTestId('eye-says')).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => `eye ${v.id}`)).toEqual([]);
-});
+);
 
-test('other programs ask for light the same ways', async ({ shared: app, request }) => {
-  test.skip(test.info().project.name !== 'desktop', 'nothing is drawn');
+test('other programs ask for light the same ways', { tag: '@desktop' }, async ({ shared: app, request }) => {
   const post = async (path: string, data: unknown) => {
     const response = await request.post(`${app.url}/api/v1/light/${path}`, { data });
     return { status: response.status(), body: (await response.json()) as Record<string, unknown> };

@@ -3,7 +3,6 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from './app.ts';
 
 test.use({ serviceWorkers: 'allow' });
-test.skip(({ isMobile }) => !isMobile, 'the phone away from home is a phone');
 
 const HERON = 'shadow=soft&load=demo-load-heron';
 

@@ -8,7 +8,6 @@ import { expect, freePort, test } from './app.ts';
 
 const PASSCODE = 'a fogbound passcode';
 test.use({ ignoreHTTPSErrors: true });
-test.skip(({ isMobile }) => !isMobile, 'what phones see is looked at on a phone');
 
 let data = '';
 let url = '';

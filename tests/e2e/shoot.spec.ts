@@ -176,71 +176,73 @@ test('undo takes the frame back', async ({ app, page }) => {
   await expect(page.getByTestId('frames-left')).toHaveText('7 left');
 });
 
-test('two tabs on the last frame: one wins, the other is told and nothing is lost', async ({
-  app,
-  page,
-  context
-}) => {
-  test.skip(test.info().project.name !== 'desktop', 'two tabs are a desktop’s');
-  await page.goto(`${app.url}/kit`);
-  const corvane = page.getByRole('article').filter({ hasText: 'Pebble box' });
-  await corvane.getByRole('button', { name: 'Finish film' }).click();
-  await expect(page.getByText('The film is finished.')).toBeVisible();
-  await corvane.getByLabel('Frames').fill('1');
-  await corvane.getByRole('button', { name: 'Load' }).click();
-  await expect(corvane).toContainText('1 of 1 left');
-  const other = await context.newPage();
-  await page.goto(`${app.url}/shoot?${SOFT}`);
-  await other.goto(`${app.url}/shoot?${SOFT}`);
-  await expect(other.getByTestId('log')).toContainText('Log frame 1');
-  await page.getByTestId('log').click();
-  await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
-  await other.getByTestId('log').click();
-  await expect(
-    other.getByText(/Frame 1 is in the log already, and the film is full now/).first()
-  ).toBeVisible();
-  await expect(other.getByTestId('frames-left')).toHaveText('0 left');
-  await expect(other.getByText('This film is full: go to Kit')).toBeVisible();
-});
+test(
+  'two tabs on the last frame: one wins, the other is told and nothing is lost',
+  { tag: '@desktop' },
+  async ({ app, page, context }) => {
+    await page.goto(`${app.url}/kit`);
+    const corvane = page.getByRole('article').filter({ hasText: 'Pebble box' });
+    await corvane.getByRole('button', { name: 'Finish film' }).click();
+    await expect(page.getByText('The film is finished.')).toBeVisible();
+    await corvane.getByLabel('Frames').fill('1');
+    await corvane.getByRole('button', { name: 'Load' }).click();
+    await expect(corvane).toContainText('1 of 1 left');
+    const other = await context.newPage();
+    await page.goto(`${app.url}/shoot?${SOFT}`);
+    await other.goto(`${app.url}/shoot?${SOFT}`);
+    await expect(other.getByTestId('log')).toContainText('Log frame 1');
+    await page.getByTestId('log').click();
+    await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
+    await other.getByTestId('log').click();
+    await expect(
+      other.getByText(/Frame 1 is in the log already, and the film is full now/).first()
+    ).toBeVisible();
+    await expect(other.getByTestId('frames-left')).toHaveText('0 left');
+    await expect(other.getByText('This film is full: go to Kit')).toBeVisible();
+  }
+);
 
-test('a frame on a film that was finished meanwhile is refused in words', async ({ app, page, context }) => {
-  test.skip(test.info().project.name !== 'desktop', 'two tabs are a desktop’s');
-  await page.goto(`${app.url}/shoot?${SOFT}`);
-  await expect(page.getByTestId('log')).toBeVisible();
-  const other = await context.newPage();
-  await other.goto(`${app.url}/kit`);
-  await other
-    .getByRole('article')
-    .filter({ hasText: 'Marigold' })
-    .getByRole('button', { name: 'Finish film' })
-    .click();
-  await expect(other.getByText('The film is finished.')).toBeVisible();
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/This film was finished/).first()).toBeVisible();
-});
+test(
+  'a frame on a film that was finished meanwhile is refused in words',
+  { tag: '@desktop' },
+  async ({ app, page, context }) => {
+    await page.goto(`${app.url}/shoot?${SOFT}`);
+    await expect(page.getByTestId('log')).toBeVisible();
+    const other = await context.newPage();
+    await other.goto(`${app.url}/kit`);
+    await other
+      .getByRole('article')
+      .filter({ hasText: 'Marigold' })
+      .getByRole('button', { name: 'Finish film' })
+      .click();
+    await expect(other.getByText('The film is finished.')).toBeVisible();
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/This film was finished/).first()).toBeVisible();
+  }
+);
 
-test('a server whose answer is lost: the frame is kept, sent again, and there once', async ({
-  app,
-  page
-}) => {
-  test.skip(test.info().project.name !== 'phone', 'answers are lost in the field');
-  await page.goto(`${app.url}/shoot?${SOFT}`);
-  // stored at home, but the answer is lost on the way back
-  await page.route(
-    '**/api/v1/sync',
-    async (route) => {
-      await route.fetch();
-      await route.abort();
-    },
-    { times: 1 }
-  );
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/kept in the pocket until the server answers/).first()).toBeVisible();
-  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
-  await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 15_000 });
-  await page.reload();
-  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
-});
+test(
+  'a server whose answer is lost: the frame is kept, sent again, and there once',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?${SOFT}`);
+    // stored at home, but the answer is lost on the way back
+    await page.route(
+      '**/api/v1/sync',
+      async (route) => {
+        await route.fetch();
+        await route.abort();
+      },
+      { times: 1 }
+    );
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/kept in the pocket until the server answers/).first()).toBeVisible();
+    await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+    await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 15_000 });
+    await page.reload();
+    await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+  }
+);
 
 test('a press before the page answers is kept and done', async ({ app, page }) => {
   // the page is drawn by the server; its scripts are held back until the button was pressed
