@@ -23,7 +23,12 @@ const NO_HOME = { type: 'data', data: [{ home: 1 }, null], uses: {} };
 let awayAt = -Infinity;
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(CACHE).then((cache) => cache.addAll([...ASSETS, SHELL])));
+  const keep = async (): Promise<void> => {
+    const cache = await caches.open(CACHE);
+    await cache.addAll(ASSETS);
+    await keepShell(cache);
+  };
+  event.waitUntil(keep());
 });
 
 // a page of the version before may still be open, and asks for parts of it: that cache stays one version longer
@@ -70,6 +75,17 @@ async function fromHome(request: Request): Promise<Response | null> {
     awayAt = Date.now();
     return null;
   }
+}
+
+/** Keeps the shell, with a word ahead of what Shoot needs: its parts are then fetched side by side, not one after the other. */
+async function keepShell(cache: Cache): Promise<void> {
+  const [empty, shoot] = await Promise.all([fetch(SHELL), fetch('/shoot')]);
+  const ahead = (shoot.headers.get('link') ?? '').matchAll(/<([^>]+)>; rel="modulepreload"/g);
+  const links = [...ahead].map(([, href = '']) => `<link rel="modulepreload" href="${href}">`);
+  const styles = (await shoot.text()).match(/<link[^>]+rel="stylesheet"[^>]*>/g) ?? [];
+  const html = (await empty.text()).replace('</head>', `${[...links, ...styles].join('')}</head>`);
+  const { status, headers } = empty;
+  await cache.put(SHELL, new Response(html, { status, headers }));
 }
 
 async function shell(): Promise<Response> {

@@ -56,16 +56,20 @@ test('an owner enters a folding camera with dial and scene lever, loads it, logs
   await expect(page.getByTestId('frames-left')).toHaveText('7 left');
 });
 
-test('a dial of small numbers is doubted, and swapped with one press', async ({ shared: app, page }) => {
-  await page.goto(`${app.url}/kit/camera`);
-  await page.getByRole('radio', { name: /two colours/ }).check();
-  await page.getByLabel('Times of each colour').fill('white: 250 125 | red: 8 4 2');
-  await expect(page.getByText(/8, 4, 2 are taken as fractions/)).toBeVisible();
-  await page.getByRole('button', { name: /Write them as/ }).click();
-  await expect(page.getByLabel('Times of each colour')).toHaveValue('white: 250 125 | red: 8s 4s 2s');
-});
+test(
+  'a dial of small numbers is doubted, and swapped with one press',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/kit/camera`);
+    await page.getByRole('radio', { name: /two colours/ }).check();
+    await page.getByLabel('Times of each colour').fill('white: 250 125 | red: 8 4 2');
+    await expect(page.getByText(/8, 4, 2 are taken as fractions/)).toBeVisible();
+    await page.getByRole('button', { name: /Write them as/ }).click();
+    await expect(page.getByLabel('Times of each colour')).toHaveValue('white: 250 125 | red: 8s 4s 2s');
+  }
+);
 
-test('a camera is changed, and another like it entered', async ({ app, page }) => {
+test('a camera is changed, and another like it entered', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   await page.getByRole('link', { name: 'Change Pebble box' }).click();
   await page.getByLabel('What you call it').fill('Pebble box, measured');
@@ -77,25 +81,26 @@ test('a camera is changed, and another like it entered', async ({ app, page }) =
   await expect(camera(page, 'Pebble box, measured, another')).toContainText('Load it with');
 });
 
-test('a pack without a battery is refused with the reason, and loaded anyway; another size never', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/kit`);
-  const pelican = camera(page, 'Pelican fold-up');
-  await pelican.getByRole('button', { name: 'Finish film' }).click();
-  await pelican.getByLabel('Load it with').selectOption({ label: 'Tidewater 125' });
-  await pelican.getByRole('button', { name: 'Load', exact: true }).click();
-  await expect(pelican.getByRole('alert')).toContainText('another size of film');
-  await expect(pelican.getByRole('button', { name: 'Load anyway' })).toHaveCount(0);
-  await pelican.getByLabel('Load it with').selectOption({ label: 'Barepack 640' });
-  await pelican.getByRole('button', { name: 'Load', exact: true }).click();
-  await expect(pelican.getByRole('alert')).toContainText('runs on the battery of its film pack');
-  await pelican.getByRole('button', { name: 'Load anyway' }).click();
-  await expect(pelican).toContainText('Barepack 640 in it');
-});
+test(
+  'a pack without a battery is refused with the reason, and loaded anyway; another size never',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit`);
+    const pelican = camera(page, 'Pelican fold-up');
+    await pelican.getByRole('button', { name: 'Finish film' }).click();
+    await pelican.getByLabel('Load it with').selectOption({ label: 'Tidewater 125' });
+    await pelican.getByRole('button', { name: 'Load', exact: true }).click();
+    await expect(pelican.getByRole('alert')).toContainText('another size of film');
+    await expect(pelican.getByRole('button', { name: 'Load anyway' })).toHaveCount(0);
+    await pelican.getByLabel('Load it with').selectOption({ label: 'Barepack 640' });
+    await pelican.getByRole('button', { name: 'Load', exact: true }).click();
+    await expect(pelican.getByRole('alert')).toContainText('runs on the battery of its film pack');
+    await pelican.getByRole('button', { name: 'Load anyway' }).click();
+    await expect(pelican).toContainText('Barepack 640 in it');
+  }
+);
 
-test('double-run film is turned over, and back', async ({ app, page }) => {
+test('double-run film is turned over, and back', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const ticker = camera(page, 'Ticker 8');
   await expect(ticker).toContainText('side one');
@@ -105,30 +110,31 @@ test('double-run film is turned over, and back', async ({ app, page }) => {
   await expect(ticker).toContainText('side one');
 });
 
-test('“ND 3” is asked about, then goes into the bag, is changed, taken out and put back', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/kit/thing`);
-  await page.getByLabel('What you call it').fill('Gull grey');
-  await page.getByLabel('How strong').fill('ND 3');
-  await expect(page.getByText(/could be 3 stops as stops, 10 stops as density/)).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('alert')).toContainText('could mean 3 stops (stops), or 10 stops');
-  await page.getByLabel('If it says no unit').selectOption({ label: 'it counts stops' });
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  const bag = page.getByRole('region', { name: 'In the bag' });
-  await expect(bag.getByText('takes 3 stops')).toHaveCount(2);
-  await bag.getByRole('link', { name: 'Change Gull grey' }).click();
-  await page.getByLabel('How strong').fill('8×');
-  await page.getByRole('button', { name: 'Keep the changes' }).click();
-  await bag.getByRole('button', { name: 'Take out Gull grey' }).click();
-  await expect(bag.getByText('Gull grey')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(bag.getByText('Gull grey')).toBeVisible();
-});
+test(
+  '“ND 3” is asked about, then goes into the bag, is changed, taken out and put back',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/thing`);
+    await page.getByLabel('What you call it').fill('Gull grey');
+    await page.getByLabel('How strong').fill('ND 3');
+    await expect(page.getByText(/could be 3 stops as stops, 10 stops as density/)).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('alert')).toContainText('could mean 3 stops (stops), or 10 stops');
+    await page.getByLabel('If it says no unit').selectOption({ label: 'it counts stops' });
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    const bag = page.getByRole('region', { name: 'In the bag' });
+    await expect(bag.getByText('takes 3 stops')).toHaveCount(2);
+    await bag.getByRole('link', { name: 'Change Gull grey' }).click();
+    await page.getByLabel('How strong').fill('8×');
+    await page.getByRole('button', { name: 'Keep the changes' }).click();
+    await bag.getByRole('button', { name: 'Take out Gull grey' }).click();
+    await expect(bag.getByText('Gull grey')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(bag.getByText('Gull grey')).toBeVisible();
+  }
+);
 
-test('a film is changed and taken out of the kit', async ({ app, page }) => {
+test('a film is changed and taken out of the kit', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const films = page.getByRole('region', { name: 'Films' });
   await films.getByRole('link', { name: 'Change Heliodor 64' }).click();
@@ -143,10 +149,14 @@ test('a film is changed and taken out of the kit', async ({ app, page }) => {
   await expect(films.getByText('Heliodor 64 II')).toHaveCount(0);
 });
 
-test('the pairs table tells what would help most, and in which light a pair works', async ({ app, page }) => {
-  await page.goto(`${app.url}/kit/pairs?shadow=sharp`);
-  await page.getByLabel('Camera or film').fill('Pelican');
-  const row = page.locator('tbody tr').filter({ hasText: 'Minutepack 640' });
-  await expect(row.getByTestId('best-remedy')).toContainText(/on the film pack|over lens and eye|load /i);
-  await expect(row.getByRole('img', { name: /Likely from LV|Possible from LV/ })).toBeVisible();
-});
+test(
+  'the pairs table tells what would help most, and in which light a pair works',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/pairs?shadow=sharp`);
+    await page.getByLabel('Camera or film').fill('Pelican');
+    const row = page.locator('tbody tr').filter({ hasText: 'Minutepack 640' });
+    await expect(row.getByTestId('best-remedy')).toContainText(/on the film pack|over lens and eye|load /i);
+    await expect(row.getByRole('img', { name: /Likely from LV|Possible from LV/ })).toBeVisible();
+  }
+);

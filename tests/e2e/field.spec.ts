@@ -22,63 +22,76 @@ test('a remedy shows on the rule while pointed at, is taken with one press and g
   await expect.poll(() => chance(page)).toBe(before);
 });
 
-test('a filter is moved from place to place, and the answer follows', async ({ shared: app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-gemel`);
-  await page.getByText('On the camera: filters').click();
-  await page.getByLabel('Put a filter on').selectOption({ label: 'Smoke 2, 2 stops' });
-  await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toBeVisible();
-  await page.getByLabel(/Where Smoke 2.* sits/).selectOption({ label: 'on the film pack' });
-  await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toHaveCount(0);
-  await expect(page.getByRole('rowheader', { name: 'Filter', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: /Take Smoke 2.* off/ }).click();
-  await expect(page.getByLabel(/Where Smoke 2.* sits/)).toHaveCount(0);
-});
+test(
+  'a filter is moved from place to place, and the answer follows',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-gemel`);
+    await page.getByText('On the camera: filters').click();
+    await page.getByLabel('Put a filter on').selectOption({ label: 'Smoke 2, 2 stops' });
+    await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toBeVisible();
+    await page.getByLabel(/Where Smoke 2.* sits/).selectOption({ label: 'on the film pack' });
+    await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toHaveCount(0);
+    await expect(page.getByRole('rowheader', { name: 'Filter', exact: true })).toBeVisible();
+    await page.getByRole('button', { name: /Take Smoke 2.* off/ }).click();
+    await expect(page.getByLabel(/Where Smoke 2.* sits/)).toHaveCount(0);
+  }
+);
 
-test('purpose and distance: what is asked is kept apart by kind of fault', async ({ shared: app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-corvane`);
-  await page.getByText('The frame: purpose').click();
-  const set = page.getByTestId('instruction');
-  await page.getByLabel('What is the frame for?').selectOption({ label: 'a blurred background' });
-  const wide = await set.textContent();
-  await page.getByLabel('What is the frame for?').selectOption({ label: 'as much in focus as can be' });
-  await expect(set).not.toHaveText(wide ?? '');
-  const distance = page.getByLabel('How far is the subject?');
-  await distance.fill('nearby');
-  await expect(page.getByText(/“nearby” is not a distance/)).toBeVisible();
-  await distance.fill('1 cm');
-  await expect(page.getByText(/is not a distance/)).toBeVisible();
-  await distance.fill('0.02');
-  await expect(page.getByText('That is inside the lens.')).toBeVisible();
-  await distance.fill('4 paces');
-  await expect(page.getByText('Taken as 3 m.')).toBeVisible();
-  await distance.fill('2.5');
-  await page.getByLabel('Does it move?').selectOption({ label: 'a bicycle across' });
-  await page.getByLabel('What is the frame for?').selectOption({ label: 'to stop a motion' });
-  await expect(set).toContainText('500');
-});
+test(
+  'purpose and distance: what is asked is kept apart by kind of fault',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-corvane`);
+    await page.getByText('The frame: purpose').click();
+    const set = page.getByTestId('instruction');
+    await page.getByLabel('What is the frame for?').selectOption({ label: 'a blurred background' });
+    const wide = await set.textContent();
+    await page.getByLabel('What is the frame for?').selectOption({ label: 'as much in focus as can be' });
+    await expect(set).not.toHaveText(wide ?? '');
+    const distance = page.getByLabel('How far is the subject?');
+    await distance.fill('nearby');
+    await expect(page.getByText(/“nearby” is not a distance/)).toBeVisible();
+    await distance.fill('1 cm');
+    await expect(page.getByText(/is not a distance/)).toBeVisible();
+    await distance.fill('0.02');
+    await expect(page.getByText('That is inside the lens.')).toBeVisible();
+    await distance.fill('4 paces');
+    await expect(page.getByText('Taken as 3 m.')).toBeVisible();
+    await distance.fill('2.5');
+    await page.getByLabel('Does it move?').selectOption({ label: 'a bicycle across' });
+    await page.getByLabel('What is the frame for?').selectOption({ label: 'to stop a motion' });
+    await expect(set).toContainText('500');
+  }
+);
 
-test('a flash is switched on: the mix and the distances that work', async ({ shared: app, page }) => {
-  await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-heron`);
-  await page.getByText('On the camera: filters').click();
-  await page.getByLabel('Flash', { exact: true }).selectOption({ label: 'Wink 18 at 1/4 power' });
-  await expect(page.getByTestId('flash-mix')).toContainText('Flash alone');
-  await expect(page.getByTestId('flash-mix')).toContainText(/works from .* m to .* m|At no distance/);
-  await expect(page.getByTestId('checks')).toContainText('ready light');
-});
+test(
+  'a flash is switched on: the mix and the distances that work',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-heron`);
+    await page.getByText('On the camera: filters').click();
+    await page.getByLabel('Flash', { exact: true }).selectOption({ label: 'Wink 18 at 1/4 power' });
+    await expect(page.getByTestId('flash-mix')).toContainText('Flash alone');
+    await expect(page.getByTestId('flash-mix')).toContainText(/works from .* m to .* m|At no distance/);
+    await expect(page.getByTestId('checks')).toContainText('ready light');
+  }
+);
 
-test('checks before the press: what the last frame left, and the owner’s own words', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
-  await expect(page.getByTestId('checks')).toContainText('Cock the shutter');
-  await page.getByRole('radio', { name: /^light,/ }).check();
-  await page.getByRole('button', { name: 'Set as shown' }).click();
-  await page.getByRole('button', { name: 'Back to the advice' }).click();
-  await expect(page.getByTestId('checks')).toContainText('Lighten–darken still stands at light');
-  await page.reload();
-  await expect(page.getByTestId('checks')).toContainText('Lighten–darken still stands at light');
-});
+test(
+  'checks before the press: what the last frame left, and the owner’s own words',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
+    await expect(page.getByTestId('checks')).toContainText('Cock the shutter');
+    await page.getByRole('radio', { name: /^light,/ }).check();
+    await page.getByRole('button', { name: 'Set as shown' }).click();
+    await page.getByRole('button', { name: 'Back to the advice' }).click();
+    await expect(page.getByTestId('checks')).toContainText('Lighten–darken still stands at light');
+    await page.reload();
+    await expect(page.getByTestId('checks')).toContainText('Lighten–darken still stands at light');
+  }
+);
 
 test('a long exposure is counted and its real length logged', async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?lv=8&sd=0.3`);
@@ -121,7 +134,7 @@ test('a bracket of three, interrupted by a reload after one, is finished as one 
   await expect(page.getByText('One of a bracket')).toHaveCount(count);
 });
 
-test('a bracket can be left: what is logged stays', async ({ app, page }) => {
+test('a bracket can be left: what is logged stays', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
   await page.getByRole('button', { name: 'Bracket' }).click();
   await page.getByTestId('log').click();
@@ -140,7 +153,7 @@ test('a print a step away is tapped and becomes the setting', async ({ app, page
   await expect(page.getByTestId('instruction')).toHaveText(before ?? '');
 });
 
-test('the evening goes, and the pair is told to stop', async ({ shared: app, page }) => {
+test('the evening goes, and the pair is told to stop', { tag: '@phone' }, async ({ shared: app, page }) => {
   const place = { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' };
   const sun = { kind: 'sun', place, sky: 'clear', facing: 'front', ground: 'ground' };
   const at = (hour: number): string =>
@@ -151,19 +164,23 @@ test('the evening goes, and the pair is told to stop', async ({ shared: app, pag
   await expect(page.getByTestId('enough')).toContainText('Stop here');
 });
 
-test('the film: what it costs, its other side, its end and back', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
-  await expect(page.getByTestId('cost')).toContainText('a frame');
-  await page.getByRole('button', { name: 'Finish film' }).click();
-  await expect(page.getByRole('link', { name: /This film is finished/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('log')).toBeVisible();
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-ticker`);
-  await page.getByRole('button', { name: 'Next side' }).click();
-  await expect(page.getByText('on side two')).toBeVisible();
-});
+test(
+  'the film: what it costs, its other side, its end and back',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
+    await expect(page.getByTestId('cost')).toContainText('a frame');
+    await page.getByRole('button', { name: 'Finish film' }).click();
+    await expect(page.getByRole('link', { name: /This film is finished/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByTestId('log')).toBeVisible();
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-ticker`);
+    await page.getByRole('button', { name: 'Next side' }).click();
+    await expect(page.getByText('on side two')).toBeVisible();
+  }
+);
 
-test('every key does what the sheet says', async ({ app, page }) => {
+test('every key does what the sheet says', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-gemel`);
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
@@ -223,28 +240,28 @@ test('pushing is noted on the film, and taken back', { tag: '@desktop' }, async 
   await expect(page.getByText('Pushed in development')).toHaveCount(0);
 });
 
-test('a camera that was changed in another tab is told, and nothing is lost', async ({
-  app,
-  page,
-  request
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
-  const camera = (await (await request.get(`${app.url}/api/v1/cameras/demo-gemel`)).json()) as {
-    controls: { kind: string; positions?: unknown[] }[];
-  };
-  // its aperture lever loses all places but the first
-  const controls = camera.controls.map((c) =>
-    c.kind === 'marked' && c.positions ? { ...c, positions: c.positions.slice(0, 1) } : c
-  );
-  const changed = await request.put(`${app.url}/api/v1/cameras/demo-gemel`, {
-    data: { ...camera, controls }
-  });
-  expect(changed.status()).toBe(200);
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/no such position|is logged/).first()).toBeVisible();
-  await expect(page.getByTestId('frames-left')).toHaveText(/[78] left/);
-  // the page knows the camera as it is now, and the next press is taken
-  await page.waitForTimeout(800);
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/Frame \d is logged/).first()).toBeVisible();
-});
+test(
+  'a camera that was changed in another tab is told, and nothing is lost',
+  { tag: '@desktop' },
+  async ({ app, page, request }) => {
+    await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
+    const camera = (await (await request.get(`${app.url}/api/v1/cameras/demo-gemel`)).json()) as {
+      controls: { kind: string; positions?: unknown[] }[];
+    };
+    // its aperture lever loses all places but the first
+    const controls = camera.controls.map((c) =>
+      c.kind === 'marked' && c.positions ? { ...c, positions: c.positions.slice(0, 1) } : c
+    );
+    const changed = await request.put(`${app.url}/api/v1/cameras/demo-gemel`, {
+      data: { ...camera, controls }
+    });
+    expect(changed.status()).toBe(200);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/no such position|is logged/).first()).toBeVisible();
+    await expect(page.getByTestId('frames-left')).toHaveText(/[78] left/);
+    // the page knows the camera as it is now, and the next press is taken
+    await page.waitForTimeout(800);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/Frame \d is logged/).first()).toBeVisible();
+  }
+);

@@ -33,21 +33,25 @@ test('taking another pair in hand changes the whole instrument', async ({ app, p
   await expect(page).toHaveURL(/shadow=soft/);
 });
 
-test('a film is loaded, and a number of frames that is none is refused by name', async ({ app, page }) => {
-  await page.goto(`${app.url}/kit`);
-  const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
-  await marigold.getByRole('button', { name: 'Finish film' }).click();
-  await marigold.getByLabel('Load it with').selectOption({ label: 'Lantern 400' });
-  await expect(marigold.getByLabel('Frames')).toHaveValue('12');
-  await marigold.getByLabel('Frames').fill('some');
-  await marigold.getByRole('button', { name: 'Load' }).click();
-  await expect(marigold.getByRole('alert')).toContainText('“some” is no number of frames');
-  await marigold.getByLabel('Frames').fill('8');
-  await marigold.getByRole('button', { name: 'Load' }).click();
-  await expect(marigold).toContainText('8 of 8 left');
-});
+test(
+  'a film is loaded, and a number of frames that is none is refused by name',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit`);
+    const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+    await marigold.getByRole('button', { name: 'Finish film' }).click();
+    await marigold.getByLabel('Load it with').selectOption({ label: 'Lantern 400' });
+    await expect(marigold.getByLabel('Frames')).toHaveValue('12');
+    await marigold.getByLabel('Frames').fill('some');
+    await marigold.getByRole('button', { name: 'Load' }).click();
+    await expect(marigold.getByRole('alert')).toContainText('“some” is no number of frames');
+    await marigold.getByLabel('Frames').fill('8');
+    await marigold.getByRole('button', { name: 'Load' }).click();
+    await expect(marigold).toContainText('8 of 8 left');
+  }
+);
 
-test('a camera is retired and brought back', async ({ app, page }) => {
+test('a camera is retired and brought back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const ticker = page.getByRole('article').filter({ hasText: 'Ticker 8' });
   await ticker.getByRole('button', { name: 'Retire Ticker 8' }).click();
@@ -56,27 +60,31 @@ test('a camera is retired and brought back', async ({ app, page }) => {
   await expect(ticker).toBeVisible();
 });
 
-test('a new film is entered, its faults named, and it can be loaded', async ({ app, page }) => {
-  await page.goto(`${app.url}/kit/film`);
-  await page.getByLabel('Kind of film').selectOption({ label: 'slide' });
-  await page.getByLabel('Its name').fill('Kelpbed 50');
-  await page.getByLabel('Film speed, ISO').fill('0');
-  await page.getByRole('button', { name: 'Keep this film' }).click();
-  await expect(page.getByText('Tick at least one size')).toBeVisible();
-  await expect(page.getByText(/“0” is not a film speed/)).toBeVisible();
-  await expect(page.getByLabel('Its name')).toHaveValue('Kelpbed 50');
-  await page.getByLabel('Film speed, ISO').fill('50');
-  await page.getByLabel('roll film, 6 × 6').check();
-  await page.getByRole('button', { name: 'Keep this film' }).click();
-  await expect(page.getByText('Kelpbed 50').first()).toBeVisible();
-  const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
-  await marigold.getByRole('button', { name: 'Finish film' }).click();
-  await marigold.getByLabel('Load it with').selectOption({ label: 'Kelpbed 50' });
-  await marigold.getByRole('button', { name: 'Load' }).click();
-  await expect(marigold).toContainText('12 of 12 left');
-});
+test(
+  'a new film is entered, its faults named, and it can be loaded',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/film`);
+    await page.getByLabel('Kind of film').selectOption({ label: 'slide' });
+    await page.getByLabel('Its name').fill('Kelpbed 50');
+    await page.getByLabel('Film speed, ISO').fill('0');
+    await page.getByRole('button', { name: 'Keep this film' }).click();
+    await expect(page.getByText('Tick at least one size')).toBeVisible();
+    await expect(page.getByText(/“0” is not a film speed/)).toBeVisible();
+    await expect(page.getByLabel('Its name')).toHaveValue('Kelpbed 50');
+    await page.getByLabel('Film speed, ISO').fill('50');
+    await page.getByLabel('roll film, 6 × 6').check();
+    await page.getByRole('button', { name: 'Keep this film' }).click();
+    await expect(page.getByText('Kelpbed 50').first()).toBeVisible();
+    const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+    await marigold.getByRole('button', { name: 'Finish film' }).click();
+    await marigold.getByLabel('Load it with').selectOption({ label: 'Kelpbed 50' });
+    await marigold.getByRole('button', { name: 'Load' }).click();
+    await expect(marigold).toContainText('12 of 12 left');
+  }
+);
 
-test('finishing a film can be taken back', async ({ app, page }) => {
+test('finishing a film can be taken back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const pebble = page.getByRole('article').filter({ hasText: 'Pebble box' });
   await pebble.getByRole('button', { name: 'Finish film' }).click();

@@ -30,7 +30,7 @@ test('by a shadow and by the sky: the same view, and where the schools part', as
   expect(await lv(page)).toContain('within an hour of sunrise');
 });
 
-test('a named scene is found by a word', async ({ app, page }) => {
+test('a named scene is found by a word', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp`);
   await way(page, 'Scene');
   await page.getByLabel('What kind of place is it?').fill('submarine');
@@ -40,32 +40,36 @@ test('a named scene is found by a word', async ({ app, page }) => {
   expect(await lv(page)).toContain('LV −2');
 });
 
-test('a reading: what it measured, with which meter, and where it was held', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=sharp`);
-  await way(page, 'Meter');
-  const field = page.getByLabel('What the meter says');
-  for (const [bad, words] of [
-    ['f/', 'is not'],
-    ['1//60', 'is not'],
-    ['12 parsecs', 'is not'],
-    ['0 lux', 'must be more than 0'],
-    ['-5 lux', 'is not']
-  ] as const) {
-    await field.fill(bad);
-    await expect(page.getByText(words).first(), bad).toBeVisible();
-    expect(await lv(page), bad).toContain('LV 14⅔');
+test(
+  'a reading: what it measured, with which meter, and where it was held',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=sharp`);
+    await way(page, 'Meter');
+    const field = page.getByLabel('What the meter says');
+    for (const [bad, words] of [
+      ['f/', 'is not'],
+      ['1//60', 'is not'],
+      ['12 parsecs', 'is not'],
+      ['0 lux', 'must be more than 0'],
+      ['-5 lux', 'is not']
+    ] as const) {
+      await field.fill(bad);
+      await expect(page.getByText(words).first(), bad).toBeVisible();
+      expect(await lv(page), bad).toContain('LV 14⅔');
+    }
+    await changesVerdict(page, () => field.fill('f/8 1/60 at 400'));
+    await expect(page.getByText(/Understood as f\/8 for/).first()).toBeVisible();
+    await changesVerdict(page, async () => {
+      await page.getByLabel('What it measured').selectOption({ label: 'snow' });
+    });
+    await changesVerdict(page, async () => {
+      await page.getByLabel('With which meter').selectOption({ label: 'The phone' });
+    });
+    await changesVerdict(page, () => page.getByRole('button', { name: 'Where I stand' }).click());
+    expect(await lv(page)).toContain('held in another light');
   }
-  await changesVerdict(page, () => field.fill('f/8 1/60 at 400'));
-  await expect(page.getByText(/Understood as f\/8 for/).first()).toBeVisible();
-  await changesVerdict(page, async () => {
-    await page.getByLabel('What it measured').selectOption({ label: 'snow' });
-  });
-  await changesVerdict(page, async () => {
-    await page.getByLabel('With which meter').selectOption({ label: 'The phone' });
-  });
-  await changesVerdict(page, () => page.getByRole('button', { name: 'Where I stand' }).click());
-  expect(await lv(page)).toContain('held in another light');
-});
+);
 
 test('sun and moon at coordinates out at sea, through a day', async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp`);
@@ -98,68 +102,84 @@ test('sun and moon at coordinates out at sea, through a day', async ({ app, page
   await expect(page.getByText('as last time')).toBeVisible();
 });
 
-test('a town from the gazetteer, and an hour that a clock change skips', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=sharp`);
-  await way(page, 'Sun');
-  await page.getByLabel('Where is it?').fill('Berl');
-  await page.getByRole('button', { name: /^Berlin, DE/ }).click();
-  await page.getByLabel('Day', { exact: true }).fill('2026-03-29');
-  await page.getByLabel('Time there').fill('02:30');
-  await expect(page.getByText('The clocks jump over this time.')).toBeVisible();
-  await page.getByRole('button', { name: /03:30/ }).click();
-  await expect.poll(() => lv(page)).toContain('03:30');
-});
+test(
+  'a town from the gazetteer, and an hour that a clock change skips',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=sharp`);
+    await way(page, 'Sun');
+    await page.getByLabel('Where is it?').fill('Berl');
+    await page.getByRole('button', { name: /^Berlin, DE/ }).click();
+    await page.getByLabel('Day', { exact: true }).fill('2026-03-29');
+    await page.getByLabel('Time there').fill('02:30');
+    await expect(page.getByText('The clocks jump over this time.')).toBeVisible();
+    await page.getByRole('button', { name: /03:30/ }).click();
+    await expect.poll(() => lv(page)).toContain('03:30');
+  }
+);
 
-test('as it was for an earlier frame', async ({ app, page }) => {
+test('as it was for an earlier frame', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=deep`);
   await way(page, 'Frame');
   await changesVerdict(page, () => page.getByRole('button', { name: /Three rowers/ }).click());
   expect(await lv(page)).toContain('frame 2 of Tidewater 125');
 });
 
-test('what the camera’s eye sees is moved by key and counted for the frame', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-brisk`);
-  await page.getByRole('button', { name: 'What its eye sees' }).click();
-  await expect(page.getByTestId('eye-says')).toContainText('too dark');
-  await page
-    .getByLabel('A scene like this')
-    .selectOption({ label: 'I stand in shade, my subject in the sun' });
-  await expect(page.getByTestId('eye-says')).toContainText('too light');
-  const before = await page.getByTestId('eye-says').textContent();
-  await page.getByRole('slider', { name: /Where the eye looks/ }).focus();
-  for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowLeft');
-  await expect(page.getByTestId('eye-says')).not.toHaveText(before ?? '');
-  await page.getByLabel('A scene like this').selectOption({ label: 'a person before a bright window' });
-  await changesVerdict(page, () => page.getByRole('button', { name: 'Count this for my frame' }).click());
-  await expect(page.getByTestId('eye-counted')).toBeVisible();
-  await expect(page.getByText('Subject against what the eye sees')).toBeVisible();
-});
+test(
+  'what the camera’s eye sees is moved by key and counted for the frame',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-brisk`);
+    await page.getByRole('button', { name: 'What its eye sees' }).click();
+    await expect(page.getByTestId('eye-says')).toContainText('too dark');
+    await page
+      .getByLabel('A scene like this')
+      .selectOption({ label: 'I stand in shade, my subject in the sun' });
+    await expect(page.getByTestId('eye-says')).toContainText('too light');
+    const before = await page.getByTestId('eye-says').textContent();
+    await page.getByRole('slider', { name: /Where the eye looks/ }).focus();
+    for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowLeft');
+    await expect(page.getByTestId('eye-says')).not.toHaveText(before ?? '');
+    await page.getByLabel('A scene like this').selectOption({ label: 'a person before a bright window' });
+    await changesVerdict(page, () => page.getByRole('button', { name: 'Count this for my frame' }).click());
+    await expect(page.getByTestId('eye-counted')).toBeVisible();
+    await expect(page.getByText('Subject against what the eye sees')).toBeVisible();
+  }
+);
 
-test('a guess is sealed, a reading follows, both are in the log', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft`);
-  await page.getByLabel('Guess before I measure').check();
-  await page.getByRole('button', { name: /Seal LV/ }).click();
-  await expect(page.getByTestId('guess')).toContainText('Sealed.');
-  await way(page, 'Meter');
-  await page.getByLabel('What the meter says').fill('EV 12');
-  await expect(page.getByTestId('guess')).toContainText('1⅔ stops too bright');
-  await page.getByTestId('log').click();
-  await expect(page.getByTestId('frames-left')).toHaveText('6 left');
-  await page.goto(`${app.url}/log`);
-  await expect(page.getByRole('article', { name: 'Frame 6' })).toContainText('1⅔ stops too bright');
-});
+test(
+  'a guess is sealed, a reading follows, both are in the log',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft`);
+    await page.getByLabel('Guess before I measure').check();
+    await page.getByRole('button', { name: /Seal LV/ }).click();
+    await expect(page.getByTestId('guess')).toContainText('Sealed.');
+    await way(page, 'Meter');
+    await page.getByLabel('What the meter says').fill('EV 12');
+    await expect(page.getByTestId('guess')).toContainText('1⅔ stops too bright');
+    await page.getByTestId('log').click();
+    await expect(page.getByTestId('frames-left')).toHaveText('6 left');
+    await page.goto(`${app.url}/log`);
+    await expect(page.getByRole('article', { name: 'Frame 6' })).toContainText('1⅔ stops too bright');
+  }
+);
 
-test('a logged frame gets a better light, and what was expected follows', async ({ app, page }) => {
-  await page.goto(`${app.url}/log`);
-  const frame = page.getByRole('article', { name: 'Frame 2' });
-  await frame.getByRole('button', { name: 'Edit frame 2' }).click();
-  await page.getByRole('button', { name: 'Change its light' }).click();
-  await page.getByRole('tab', { name: 'Meter' }).click();
-  await page.getByLabel('What the meter says').fill('EV 9');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(frame).toContainText('LV 9 from your reading');
-  await expect(frame).toContainText('under');
-});
+test(
+  'a logged frame gets a better light, and what was expected follows',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log`);
+    const frame = page.getByRole('article', { name: 'Frame 2' });
+    await frame.getByRole('button', { name: 'Edit frame 2' }).click();
+    await page.getByRole('button', { name: 'Change its light' }).click();
+    await page.getByRole('tab', { name: 'Meter' }).click();
+    await page.getByLabel('What the meter says').fill('EV 9');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(frame).toContainText('LV 9 from your reading');
+    await expect(frame).toContainText('under');
+  }
+);
 
 test('waiting for the light is among what would help', async ({ app, page }) => {
   const place = { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' };
@@ -169,6 +189,14 @@ test('waiting for the light is among what would help', async ({ app, page }) => 
   await page.goto(`${app.url}/shoot?load=demo-load-pelican&sun=${encodeURIComponent(JSON.stringify(sun))}`);
   await expect(page.getByTestId('verdict')).toContainText('Too light');
   await expect(page.getByTestId('remedies')).toContainText(/Wait until (18|19|20):\d\d/);
+  // one press shows it as it will be then, one takes the light back
+  const slider = page.getByRole('slider', { name: 'Light now' });
+  const now = await slider.getAttribute('aria-valuenow');
+  await page.getByRole('button', { name: /Wait until/ }).click();
+  await expect(page.getByText(/Shown as it will be at/)).toBeVisible();
+  await expect(slider).not.toHaveAttribute('aria-valuenow', now ?? '');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(slider).toHaveAttribute('aria-valuenow', now ?? '');
 });
 
 test(

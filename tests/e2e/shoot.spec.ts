@@ -111,30 +111,35 @@ test('the light moves by keyboard and by pointer, and the verdict with it', asyn
   expect(Number(await slider.getAttribute('aria-valuenow'))).toBeCloseTo(moved, 1);
 });
 
-test('a reading is understood while it is typed; garbage leaves the last light', async ({
-  shared: app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?${SOFT}`);
-  await page.getByRole('tab', { name: 'Meter' }).click();
-  const field = page.getByLabel('What the meter says');
-  await field.fill('f/5,6 1/60 at 100');
-  await expect(page.getByText(/Understood as f\/5\.6 .* LV 11\./).first()).toBeAttached();
-  await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
-  await field.fill('f/5,6 1/0');
-  await expect(page.getByText(/divides by 0/)).toBeVisible();
-  await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
-});
+test(
+  'a reading is understood while it is typed; garbage leaves the last light',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?${SOFT}`);
+    await page.getByRole('tab', { name: 'Meter' }).click();
+    const field = page.getByLabel('What the meter says');
+    await field.fill('f/5,6 1/60 at 100');
+    await expect(page.getByText(/Understood as f\/5\.6 .* LV 11\./).first()).toBeAttached();
+    await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
+    await field.fill('f/5,6 1/0');
+    await expect(page.getByText(/divides by 0/)).toBeVisible();
+    await expect(page.getByRole('slider', { name: 'Light now' })).toHaveAttribute('aria-valuenow', '11');
+  }
+);
 
-test('another position can be tried and the advice taken back', async ({ shared: app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=sharp`);
-  await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
-  await page.getByRole('radio', { name: /^cloud/ }).check();
-  await expect(page.getByText('If you set it like this')).toBeVisible();
-  await expect(page.getByTestId('reason')).toContainText('2⅔ stops over');
-  await page.getByRole('button', { name: 'Back to the advice' }).click();
-  await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
-});
+test(
+  'another position can be tried and the advice taken back',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=sharp`);
+    await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
+    await page.getByRole('radio', { name: /^cloud/ }).check();
+    await expect(page.getByText('If you set it like this')).toBeVisible();
+    await expect(page.getByTestId('reason')).toContainText('2⅔ stops over');
+    await page.getByRole('button', { name: 'Back to the advice' }).click();
+    await expect(page.getByTestId('instruction')).toContainText('Lever to sun');
+  }
+);
 
 for (const [query, words] of [
   ['lv=abc', '“abc” is no light value'],
@@ -143,16 +148,20 @@ for (const [query, words] of [
   ['shadow=purple', '“purple” is no shadow edge'],
   ['reading=f/0 1/60', 'must be more than 0']
 ] as const) {
-  test(`the address ?${query} is explained, not failed`, async ({ shared: app, page }) => {
-    const answer = await page.goto(`${app.url}/shoot?${encodeURI(query)}`);
-    expect(answer?.status()).toBe(200);
-    await expect(page.getByRole('alert').first()).toContainText(words);
-    await expect(page.getByTestId('instruction')).toBeVisible();
-    await expect(page.locator('body')).not.toContainText('NaN');
-  });
+  test(
+    `the address ?${query} is explained, not failed`,
+    { tag: '@desktop' },
+    async ({ shared: app, page }) => {
+      const answer = await page.goto(`${app.url}/shoot?${encodeURI(query)}`);
+      expect(answer?.status()).toBe(200);
+      await expect(page.getByRole('alert').first()).toContainText(words);
+      await expect(page.getByTestId('instruction')).toBeVisible();
+      await expect(page.locator('body')).not.toContainText('NaN');
+    }
+  );
 }
 
-test('sd 0 is certainty: the chance is a step', async ({ shared: app, page }) => {
+test('sd 0 is certainty: the chance is a step', { tag: '@desktop' }, async ({ shared: app, page }) => {
   await page.goto(`${app.url}/shoot?lv=14&sd=0&contrast=normal&load=demo-load-pebble`);
   await expect(page.getByTestId('chance')).toContainText('99');
   await page.goto(`${app.url}/shoot?lv=-5&sd=0&contrast=normal&load=demo-load-pebble`);
@@ -168,7 +177,7 @@ test('a double tap logs one frame', async ({ app, page }) => {
   await expect(page.getByTestId('frames-left')).toHaveText('6 left');
 });
 
-test('undo takes the frame back', async ({ app, page }) => {
+test('undo takes the frame back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?${SOFT}`);
   await page.keyboard.press('l');
   await expect(page.getByTestId('frames-left')).toHaveText('6 left');

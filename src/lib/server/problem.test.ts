@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { frameEditSchema } from '#schema/frame.ts';
 import { MAX_BODY_BYTES, readBody } from './json-body.ts';
-import { logProblem } from './problem.ts';
+import { logProblem, otherForm } from './problem.ts';
 
 const post = (body: string, type = 'application/json') =>
   new Request('http://localhost/', { method: 'POST', body, headers: { 'content-type': type } });
@@ -46,5 +46,21 @@ describe('what the log refuses, in words', () => {
     const answer = logProblem(refusal);
     expect(answer.status).toBe(status);
     expect(JSON.stringify(await answer.json())).toContain(words);
+  });
+});
+
+describe('a phone of another version', () => {
+  test.each([
+    [{ form: 2 }, 409, /This phone runs a newer version.*Nothing is lost/],
+    [{ form: 0 }, 409, /The server at home runs a newer version.*take the new version up/],
+    [{ form: 'x' }, 409, /Nothing is lost/]
+  ])('%j is told so, and keeps its queue', async (body, status, words) => {
+    const answer = otherForm(1)(body);
+    expect(answer?.status).toBe(status);
+    expect(await answer?.text()).toMatch(words);
+  });
+  test('one of the same is not stopped', () => {
+    expect(otherForm(1)({ form: 1 })).toBeNull();
+    expect(otherForm(1)({})).toBeNull();
   });
 });

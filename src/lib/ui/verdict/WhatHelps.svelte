@@ -11,6 +11,8 @@
 </script>
 
 <script lang="ts">
+  import type { CoursePoint } from '#core/sky/events.ts';
+  import { choiceFromSun } from '#core/ways/choice.ts';
   import { onMount } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { atHandFrom } from '#core/match/at-hand.ts';
@@ -75,10 +77,27 @@
 
   /** What can be done at once, on the camera or in the notes of the film. */
   function isDoable(remedy: Remedy): boolean {
-    return remedy.steps.every((s) => s.kind !== 'film' && s.kind !== 'wait');
+    return remedy.steps.every((s) => s.kind !== 'film');
+  }
+
+  /** The light as it will be then: what is shown is for that hour, until the light now is taken again. */
+  function look(until: CoursePoint): void {
+    const now = hand.light;
+    const { way, contrast } = now;
+    hand.light =
+      way.kind === 'sun'
+        ? choiceFromSun({ ...way, ms: until.ms })
+        : { lv: until.lv, sdStops: until.sdStops, contrast, way: { kind: 'hand' } };
+    hand.pointed = null;
+    sayDone(`Shown as it will be at ${clock(until.ms)}.`, () => (hand.light = now));
   }
 
   async function take(remedy: Remedy): Promise<void> {
+    const wait = remedy.steps.find((s) => s.kind === 'wait');
+    if (wait) {
+      look(wait.until);
+      return;
+    }
     const development = remedy.steps.find((s) => s.kind === 'development');
     const rest = remedy.steps.filter((s) => s.kind !== 'development');
     if (rest.length > 0) {
@@ -137,10 +156,8 @@
               onfocus={() => (hand.pointed = remedy.steps)}
               onblur={() => (hand.pointed = null)}>{@render words()}</button
             >
-          {:else if remedy.steps.some((s) => s.kind === 'film')}
-            <a href="/kit">{@render words()}</a>
           {:else}
-            <div>{@render words()}</div>
+            <a href="/kit">{@render words()}</a>
           {/if}
         </li>
       {/each}
