@@ -36,6 +36,19 @@ export interface Estimate {
   readonly sd: number;
 }
 
+/** A change of the bias that answers count with. An sd of null = by the camera's condition. */
+export interface BiasChange {
+  readonly id: number;
+  /** UTC, ISO 8601. */
+  readonly changedAt: string;
+  readonly fromStops: number;
+  readonly fromSd: number | null;
+  readonly toStops: number;
+  readonly toSd: number | null;
+  /** Judged frames there were then. */
+  readonly frames: number;
+}
+
 /** What is believed after. */
 export interface Learned {
   readonly camera: Estimate;

@@ -1,5 +1,6 @@
 // Judgements of frames and the history of each camera's bias. The only SQL about them.
 import type { Database } from 'better-sqlite3';
+import type { BiasChange } from '#core/learn/bias.ts';
 import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
 import { faultsFromJson, outcomeFromJson } from '#schema/judgement.ts';
 
@@ -9,18 +10,6 @@ interface JudgementRow {
   readonly outcome: string;
   readonly faults: string;
   readonly judged_at: string;
-}
-
-/** A change of a camera's bias. sd null = by its condition. */
-export interface BiasChange {
-  readonly id: number;
-  readonly changedAt: string;
-  readonly fromStops: number;
-  readonly fromSd: number | null;
-  readonly toStops: number;
-  readonly toSd: number | null;
-  /** Judged frames behind it; 0 = it was taken back. */
-  readonly frames: number;
 }
 
 interface BiasRow {

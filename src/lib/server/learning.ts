@@ -17,7 +17,7 @@ export interface NewBias {
   readonly stops: number;
   /** Null = by the camera's condition. */
   readonly sd: number | null;
-  /** Judged frames behind it; 0 = an earlier one is taken back. */
+  /** Judged frames there are now. */
   readonly frames: number;
 }
 

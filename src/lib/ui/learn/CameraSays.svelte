@@ -1,7 +1,7 @@
 <!-- What judged frames say about the camera: its bias and how sure that is; taken up with one press, and back with one. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
-  import { framesToSettle, type Estimate } from '#core/learn/bias.ts';
+  import { framesToSettle, type BiasChange, type Estimate } from '#core/learn/bias.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { changeBias } from '../api.ts';
   import { sayWhen } from '../log/say-frame.ts';
@@ -9,16 +9,6 @@
   import Figures from '../text/Figures.svelte';
   import { sayBias, sayCancelling } from './say-learn.ts';
 
-  /** A change of the camera's bias. */
-  interface Change {
-    readonly id: number;
-    readonly changedAt: string;
-    readonly fromStops: number;
-    readonly fromSd: number | null;
-    readonly toStops: number;
-    readonly toSd: number | null;
-    readonly frames: number;
-  }
   let {
     camera,
     filmName,
@@ -30,7 +20,7 @@
     camera: Camera;
     filmName: string;
     says: { readonly camera: Estimate; readonly withFilm: Estimate | null; readonly frames: number };
-    history: readonly Change[];
+    history: readonly BiasChange[];
     zone: string;
     onchanged: () => Promise<void>;
   } = $props();

@@ -43,8 +43,6 @@ export class Pocket {
   /** Why nothing is kept over the closing of the page; '' = it is. */
   notKept = $state('');
   opened = $state(false);
-  /** How many were sent since the page was opened. */
-  sentCount = $state(0);
 
   readonly counts = $derived(countsOf(this.queue));
   /** What is carried, with everything that waits to be sent; null = nothing is carried. */
@@ -155,7 +153,6 @@ export class Pocket {
       const { outcomes } = delivery;
       const done = outcomes.flatMap((o) => (o.outcome === 'done' ? [o.key] : []));
       answers += outcomes.length;
-      this.sentCount += done.length;
       // what is carried is as if it had been fetched again, until it is
       if (this.kept) {
         const changes = this.queue.map((q) => q.change).filter((c) => done.includes(c.key));
