@@ -45,7 +45,8 @@ export function installIfMissing() {
   console.log('Installing packages (a few minutes, once) …');
   // native parts compile against Node's own headers where those are on the disk and nothing may be fetched
   const headers = existsSync('/usr/include/node') && !process.env.npm_config_nodedir;
-  if (run('npm', ['ci', '--no-audit', '--no-fund'], headers ? { npm_config_nodedir: '/usr' } : {}) !== 0) {
+  const env = { npm_config_jobs: 'max', ...(headers ? { npm_config_nodedir: '/usr' } : {}) };
+  if (run('npm', ['ci', '--no-audit', '--no-fund'], env) !== 0) {
     fail(
       'Installing failed. Check that a C++ compiler, make and python3 are there, and the network, then try again.'
     );

@@ -1,6 +1,6 @@
 // Every check of the project, in order: install what is missing, formatting, lint, types, unit tests, build, and the
 // real interface in Chromium. Ends with one line: N passed, N failed.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -13,8 +13,10 @@ let passed = 0;
 let failed = 0;
 
 refuseOldNode();
+// the one waits for the line, the other for the compiler
+const chromium = chromiumThere();
 installIfMissing();
-installChromium();
+if (!(await chromium)) fail('Installing Chromium with apt-get failed.');
 
 run('npx', ['svelte-kit', 'sync']);
 await sideBySide([
@@ -37,15 +39,17 @@ rmSync(out, { recursive: true, force: true });
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-/** Chromium through apt as root; otherwise the one command to run. */
-function installChromium() {
-  if (existsSync(CHROMIUM)) return;
+/** Chromium through apt as root; otherwise the one command to run. @returns whether it is there */
+async function chromiumThere() {
+  if (existsSync(CHROMIUM)) return true;
   if (process.getuid?.() !== 0) fail('Chromium is missing. Run: sudo apt-get install -y chromium');
   console.log('Installing Chromium …');
-  spawnSync('apt-get', ['update'], { stdio: 'ignore' });
-  const env = { DEBIAN_FRONTEND: 'noninteractive' };
-  if (run('apt-get', ['install', '-y', '-qq', 'chromium'], env) !== 0)
-    fail('Installing Chromium with apt-get failed.');
+  const child = spawn('sh', ['-c', 'apt-get update -qq; apt-get install -y -qq chromium'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+  });
+  const [status] = await once(child, 'close');
+  return status === 0;
 }
 
 /**

@@ -36,6 +36,8 @@
     if (asked !== '') params.set(ASKED_KEY, asked);
     return `?${params.toString()}`;
   });
+  /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
+  const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
   const places = [
     { name: 'Shoot', path: '/shoot' },
     { name: 'Kit', path: '/kit' },
@@ -105,7 +107,7 @@
     const next = query;
     const timer = setTimeout(() => {
       const url = new URL(location.href);
-      if (!url.pathname.startsWith('/start') && url.search !== next && problems.length === 0) {
+      if (!isBefore && url.search !== next && problems.length === 0) {
         const film = url.searchParams.get('film');
         replaceState(film === null ? next : `${next}&film=${encodeURIComponent(film)}`, {});
       }
@@ -148,7 +150,7 @@
     <button type="button" class="quiet" onclick={() => (problems = [])}>Carry on with the light shown</button>
   </div>
 {/if}
-{#if !page.url.pathname.startsWith('/start')}<LightRule />{/if}
+{#if !isBefore}<LightRule />{/if}
 <main id="main">{@render children()}</main>
 
 {#if notices.wanted}

@@ -3,8 +3,8 @@ import { pocket } from './pocket.svelte.ts';
 
 /** After the page answers, before the queue is looked at, ms: the first view comes first. */
 const FIRST_MS = 400;
-/** After that, before what is carried is looked at, ms: nobody waits for it. */
-const CARRY_MS = 2500;
+/** How long the hand must have rested before what is carried is looked at, ms: nobody waits for it, a drag would. */
+const REST_MS = 2500;
 /** Between looks for home while it is out of reach, ms. */
 const LOOK_MS = 5000;
 
@@ -29,7 +29,17 @@ export function watchHome({ isAway, refresh }: Pages): () => void {
     if (document.visibilityState === 'visible') void look();
   };
   const first = setTimeout(() => void look(true), FIRST_MS);
-  const carry = setTimeout(() => void look(), FIRST_MS + CARRY_MS);
+  let carry = setTimeout(() => void look(), FIRST_MS + REST_MS);
+  const rested = new AbortController();
+  const postpone = (): void => {
+    clearTimeout(carry);
+    carry = setTimeout(() => {
+      rested.abort();
+      void look();
+    }, REST_MS);
+  };
+  for (const touch of ['pointerdown', 'pointermove', 'keydown'])
+    addEventListener(touch, postpone, { signal: rested.signal, passive: true });
   const again = setInterval(() => {
     if (pocket.away || isAway()) back();
   }, LOOK_MS);
@@ -38,6 +48,7 @@ export function watchHome({ isAway, refresh }: Pages): () => void {
   return () => {
     clearTimeout(first);
     clearTimeout(carry);
+    rested.abort();
     clearInterval(again);
     removeEventListener('online', back);
     document.removeEventListener('visibilitychange', back);
