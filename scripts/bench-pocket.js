@@ -50,7 +50,7 @@ const get = async (path) => (await fetch(`${URL_}/api/v1${path}`)).json();
 const frame = (loadId, number) => ({
   ...{ id: crypto.randomUUID(), loadId, number, note: '', guess: null, conditions: {}, choice: {} },
   light: { lv: 13, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } },
-  ...{ series: null, timedSeconds: null }
+  ...{ series: null, timedSeconds: null, about: { subject: '', reason: '', tags: [] } }
 });
 /** @param {unknown} deed */
 const change = (deed) => ({ key: crypto.randomUUID(), madeAt: new Date().toISOString(), deed });

@@ -39,7 +39,9 @@ Object.assign(process.env, {
   JUST_ENOUGH_DEMO: demo ? '1' : '0',
   JUST_ENOUGH_LOCKED: '1',
   JUST_ENOUGH_HOSTS: [...names, process.env.JUST_ENOUGH_HOSTS ?? ''].filter(Boolean).join(','),
-  NODE_ENV: 'production'
+  NODE_ENV: 'production',
+  // scans and exports are large; every route that takes less says so itself
+  BODY_SIZE_LIMIT: 'Infinity'
 });
 
 /** @type {{ handler: import('node:http').RequestListener }} */

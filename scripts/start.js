@@ -21,7 +21,9 @@ Object.assign(process.env, {
   PORT: String(port),
   JUST_ENOUGH_DATA: data,
   JUST_ENOUGH_DEMO: demo ? '1' : '0',
-  NODE_ENV: 'production'
+  NODE_ENV: 'production',
+  // scans and exports are large; every route that takes less says so itself
+  BODY_SIZE_LIMIT: 'Infinity'
 });
 const log = console.log;
 // the server tells when it listens, in words of its own that may name 0.0.0.0: ours say what to open, and when

@@ -49,7 +49,10 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/lib/server',
     folders: ['src/core', 'src/lib/schema', 'src/lib/server'],
-    packages: [/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/, /^rate-limiter-flexible$/]
+    packages: [
+      ...[/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/, /^rate-limiter-flexible$/],
+      ...[/^sharp$/, /^file-type$/, /^fflate$/, /^papaparse$/, /^fast-xml-parser$/]
+    ]
   },
   {
     room: 'src/lib/ui',

@@ -24,6 +24,7 @@
   const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
   hand.asked = askedFromQuery(page.url.searchParams).asked;
   let problems = $state.raw(problemsOf(page.url.searchParams));
+  const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 
   function problemsOf(params: URLSearchParams): readonly string[] {
     return [...lightFromQuery(params).problems, ...askedFromQuery(params).problems];
@@ -107,10 +108,10 @@
     const next = query;
     const timer = setTimeout(() => {
       const url = new URL(location.href);
-      if (!isBefore && url.search !== next && problems.length === 0) {
-        const film = url.searchParams.get('film');
-        replaceState(film === null ? next : `${next}&film=${encodeURIComponent(film)}`, {});
-      }
+      // what a page keeps in its address for itself stays there
+      const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
+      const search = own.length === 0 ? next : `${next}&${new URLSearchParams(own).toString()}`;
+      if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
     }, 250);
     return () => clearTimeout(timer);
   });

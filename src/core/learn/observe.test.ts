@@ -28,7 +28,8 @@ const frameAt = (i: number, lv = 13 + i / 100): Frame => ({
     pUsable: 1,
     note: '',
     series: null,
-    timedSeconds: null
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
   }
 });
 const judgedAs = (frame: Frame, outcome: Outcome): JudgedFrame => ({

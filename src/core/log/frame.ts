@@ -28,6 +28,19 @@ export function sideNumbers(framesTotal: number, side: Side): { readonly from: n
   return { from: side === 2 ? half + 1 : 1, to: framesTotal };
 }
 
+/** What people write about a frame beside its note. */
+export interface About {
+  /** What is on it. */
+  readonly subject: string;
+  /** What the guess or the setting went by. */
+  readonly reason: string;
+  /** The person's own words to find it by, each once, in their order. */
+  readonly tags: readonly string[];
+}
+
+/** Nothing written yet. */
+export const NOTHING_ABOUT: About = { subject: '', reason: '', tags: [] };
+
 /** A logged frame. */
 export interface Frame {
   /** Made by whoever logs it, so that sending it twice stores it once. */
@@ -52,6 +65,7 @@ export interface Frame {
   readonly series: string | null;
   /** How long a long exposure was really held open, seconds; null = not timed. */
   readonly timedSeconds: number | null;
+  readonly about: About;
 }
 
 /** A frame to be logged. What was expected of it is worked out where it is stored. */
@@ -68,6 +82,7 @@ export interface NewFrame {
   readonly note: string;
   readonly series: string | null;
   readonly timedSeconds: number | null;
+  readonly about: About;
 }
 
 /** Frames that are left on the side being exposed, never below 0. */

@@ -32,7 +32,13 @@ const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
     guess: null,
     conditions: { supported: true }
   },
-  ...{ choice: { aperture: 1 }, note: '', series: null, timedSeconds: null },
+  ...{
+    choice: { aperture: 1 },
+    note: '',
+    series: null,
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
+  },
   ...more
 });
 let at = 0;

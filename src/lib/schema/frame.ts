@@ -1,9 +1,30 @@
 // Bodies of requests that log, change and restore frames.
-import { number, object, string, type InferType } from 'yup';
-import type { NewFrame } from '#core/log/frame.ts';
+import { array, number, object, string, type InferType } from 'yup';
+import { NOTHING_ABOUT, type NewFrame } from '#core/log/frame.ts';
 import { choiceSchema } from './choice.ts';
 import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { lightSchema } from './light.ts';
+
+/** Longest texts and most tags of a frame. */
+export const ABOUT_LIMITS = { subject: 200, reason: 500, tag: 40, tags: 20 } as const;
+
+/** What is written about a frame. */
+export const aboutSchema = object({
+  subject: string()
+    .max(ABOUT_LIMITS.subject, `A subject holds at most ${ABOUT_LIMITS.subject} characters.`)
+    .defined(),
+  reason: string()
+    .max(ABOUT_LIMITS.reason, `A reason holds at most ${ABOUT_LIMITS.reason} characters.`)
+    .defined(),
+  tags: array(
+    string()
+      .required('A tag is a word or a few.')
+      .max(ABOUT_LIMITS.tag, `A tag holds at most ${ABOUT_LIMITS.tag} characters.`)
+      .matches(/^[^,\n]+$/, 'A tag holds no comma and no line break.')
+  )
+    .max(ABOUT_LIMITS.tags, `A frame has at most ${ABOUT_LIMITS.tags} tags.`)
+    .required()
+});
 
 /** A frame to be logged. The id is made by the sender: the same id twice is the same frame. */
 export const newFrameSchema = object({
@@ -22,7 +43,8 @@ export const newFrameSchema = object({
   /** Shared by the frames of a bracket. */
   series: string().max(64).nullable().optional(),
   /** How long it was really held open. */
-  timedSeconds: number().positive().max(86_400).nullable().optional()
+  timedSeconds: number().positive().max(86_400).nullable().optional(),
+  about: aboutSchema.optional().default(undefined)
 });
 
 /** A frame of a checked body. */
@@ -31,7 +53,8 @@ export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {
     ...body,
     guess: body.guess ?? null,
     conditions: conditionsFrom(body.conditions ?? {}),
-    ...{ series: body.series ?? null, timedSeconds: body.timedSeconds ?? null }
+    ...{ series: body.series ?? null, timedSeconds: body.timedSeconds ?? null },
+    about: body.about ?? NOTHING_ABOUT
   };
 }
 
@@ -44,5 +67,6 @@ export const frameEditSchema = object({
     .required(),
   note: string().max(2000, 'A note holds at most 2000 characters.').defined(),
   /** A better light: what was expected of the frame is worked out again from it. */
-  light: lightSchema.optional().default(undefined)
+  light: lightSchema.optional().default(undefined),
+  about: aboutSchema.optional().default(undefined)
 });

@@ -6,6 +6,8 @@ import { LEAST_PASSCODE } from './passcode.ts';
 export interface Config {
   /** The database file. */
   readonly databasePath: string;
+  /** The folder of the scans' files. */
+  readonly scansPath: string;
   /** Whether an empty database is filled with the demonstration kit. */
   readonly demo: boolean;
   /** The gazetteer, made with the build. */
@@ -55,6 +57,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   const file = demo === '1' ? 'demo.sqlite' : 'just-enough.sqlite';
   return {
     databasePath: join(folder === '' ? 'data' : folder, file),
+    scansPath: join(folder === '' ? 'data' : folder, demo === '1' ? 'demo-scans' : 'scans'),
     demo: demo === '1',
     placesPath: join('build', 'places.sqlite'),
     locked: locked === '1',

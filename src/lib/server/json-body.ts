@@ -19,8 +19,9 @@ export async function readBody<T>(
   if (!type.startsWith('application/json')) {
     return problem(415, 'not-json', 'Not JSON', 'Send the body as application/json.');
   }
-  const text = await request.text();
-  if (text.length > MAX_BODY_BYTES)
+  const text =
+    Number(request.headers.get('content-length') ?? 0) > MAX_BODY_BYTES ? null : await request.text();
+  if (text === null || text.length > MAX_BODY_BYTES)
     return problem(413, 'too-large', 'Too large', 'A body may have at most 256 kB.');
   let value: unknown;
   try {

@@ -3,6 +3,7 @@ import type { Database } from 'better-sqlite3';
 import type { BiasChange } from '#core/learn/bias.ts';
 import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
 import { faultsFromJson, outcomeFromJson } from '#schema/judgement.ts';
+import { remembered } from './remembered.ts';
 
 interface JudgementRow {
   readonly frame_id: string;
@@ -22,11 +23,13 @@ interface BiasRow {
   readonly frames: number;
 }
 
+const outcomeOf = remembered(outcomeFromJson);
+const faultsOf = remembered(faultsFromJson);
 const fromRow = (row: JudgementRow): Judgement => ({
   frameId: row.frame_id,
   on: row.judged_on,
-  outcome: outcomeFromJson(row.outcome),
-  faults: faultsFromJson(row.faults),
+  outcome: outcomeOf(row.outcome),
+  faults: faultsOf(row.faults),
   judgedAt: row.judged_at
 });
 
@@ -38,6 +41,9 @@ export function judgementRepository(db: Database) {
      join frame on frame.id = judgement.frame_id and frame.deleted_at is null
      join load on load.id = frame.load_id
      where load.camera_id = ? order by judgement.judged_at, judgement.frame_id`
+  );
+  const ofFrames = db.prepare<[string], JudgementRow>(
+    'select * from judgement where frame_id in (select value from json_each(?))'
   );
   const put = db.prepare<[string, string, string, string, string]>(
     `insert into judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)
@@ -59,6 +65,8 @@ export function judgementRepository(db: Database) {
     },
     /** Of every frame of a camera that is not in the trash, oldest first. */
     ofCamera: (cameraId: string): readonly Judgement[] => ofCamera.all(cameraId).map(fromRow),
+    ofFrames: (ids: readonly string[]): readonly Judgement[] =>
+      ofFrames.all(JSON.stringify(ids)).map(fromRow),
     put: ({ frameId, on, outcome, faults, judgedAt }: Judgement): void => {
       put.run(frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt);
     },

@@ -27,6 +27,9 @@ function fromRow(row: LoadRow): Load {
 /** The loads of a database. */
 export function loadRepository(db: Database) {
   const all = db.prepare<[], LoadRow>('select * from load order by loaded_at desc, rowid desc');
+  const latest = db.prepare<[number], LoadRow>(
+    'select * from load order by loaded_at desc, rowid desc limit ?'
+  );
   const one = db.prepare<[string], LoadRow>('select * from load where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at, side)
@@ -57,6 +60,8 @@ export function loadRepository(db: Database) {
   };
   return {
     list: (): readonly Load[] => all.all().map(fromRow),
+    /** The films loaded last, the latest first. */
+    latest: (count: number): readonly Load[] => latest.all(count).map(fromRow),
     find,
     add: (load: Load): void => {
       insert.run({ ...load });

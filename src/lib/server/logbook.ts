@@ -2,7 +2,7 @@
 // is computed here by the same core that the page used; the page's own numbers are not taken.
 import type { Database } from 'better-sqlite3';
 import { settingOf } from '#core/camera/setting.ts';
-import { nextFrameNumber, type Frame, type Load, type NewFrame } from '#core/log/frame.ts';
+import { nextFrameNumber, type About, type Frame, type Load, type NewFrame } from '#core/log/frame.ts';
 import { judge } from '#core/match/verdict.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 import { cameraRepository } from './cameras.ts';
@@ -31,6 +31,8 @@ export interface FrameEdit {
   readonly note: string;
   /** Left out: the light stays. */
   readonly light?: LightChoice | undefined;
+  /** Left out: it stays. */
+  readonly about?: About | undefined;
 }
 
 /** A frame that comes to the log later than it was taken. */
@@ -102,7 +104,7 @@ export function logbook(db: Database, now: () => string) {
   };
 
   const change = db.transaction((id: string, edit: FrameEdit): LogOutcome => {
-    const { number, note, light } = edit;
+    const { number, note, light, about = null } = edit;
     const frame = frames.find(id);
     const load = frame && loads.find(frame.loadId);
     if (!load || frame.deletedAt !== null) return refuse({ reason: 'no-frame' });
@@ -112,7 +114,11 @@ export function logbook(db: Database, now: () => string) {
     if (!changed) return refuse({ reason: 'no-such-position' });
     frames.change(id, number, note);
     if (light) frames.relight(changed);
-    return { ok: true, frame: { ...changed, number, note }, repeated: false };
+    if (about) frames.describe(id, about);
+    return {
+      ...{ ok: true, repeated: false },
+      frame: { ...changed, number, note, about: about ?? changed.about }
+    };
   });
 
   const remove = db.transaction((id: string): LogOutcome => {

@@ -1,9 +1,11 @@
 // Refusals of the API as problem details (RFC 9457): one shape, words for a person in `detail`.
 import type { FieldFault } from '#schema/parse.ts';
 import { assertNever } from '#core/numeric/result.ts';
+import { ABOUT_LIMITS } from '#schema/frame.ts';
 import { explainMisfit } from '#schema/misfit-words.ts';
 import type { LoadRefusal } from './kit.ts';
 import type { LogRefusal } from './logbook.ts';
+import type { ManyRefusal } from './many-frames.ts';
 
 /** A problem-details body. */
 export interface Problem {
@@ -90,6 +92,22 @@ export function logProblem(refusal: LogRefusal): Response {
         'No such position',
         'The camera has no such position. Reload the page.'
       );
+    default:
+      return assertNever(refusal);
+  }
+}
+
+/** Why many frames were not changed, in words. */
+export function manyProblem(refusal: ManyRefusal): Response {
+  const told = (status: number, detail: string): Response =>
+    problem(status, refusal.reason, 'Nothing was changed', `${detail} None of the frames was changed.`);
+  switch (refusal.reason) {
+    case 'no-frame':
+      return told(404, 'One of the frames is not there any more: reload the page.');
+    case 'many-tags':
+      return told(409, `Frame ${refusal.number} would have more than ${ABOUT_LIMITS.tags} tags.`);
+    case 'no-room':
+      return told(409, `Frame ${refusal.number} has no number left on its film.`);
     default:
       return assertNever(refusal);
   }

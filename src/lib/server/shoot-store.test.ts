@@ -24,7 +24,13 @@ function demo() {
 }
 const frame = (more: Partial<NewFrame> = {}): NewFrame => ({
   ...{ id: 'frame-of-heron-1', loadId: 'demo-load-heron', number: 1, light: STARTING_LIGHT, note: '' },
-  ...{ guess: null, conditions: {}, series: null, timedSeconds: null },
+  ...{
+    guess: null,
+    conditions: {},
+    series: null,
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
+  },
   choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
   ...more
 });
@@ -43,13 +49,13 @@ describe('a frame with all that was true of it', () => {
         ...{ supported: true, scene: 'uneven', purpose: 'light-trails' },
         motion: { metresPerSecond: 1.4, way: 'across' }
       },
-      ...{ series: 'a-series', timedSeconds: 8.4 }
+      ...{ series: 'a-series', timedSeconds: 8.4, about: { subject: '', reason: '', tags: [] } }
     });
     expect(log.log(whole).ok).toBe(true);
     const stored = frames.find(whole.id);
     expect(stored).toMatchObject({
       ...{ guess: whole.guess, conditions: whole.conditions },
-      ...{ series: 'a-series', timedSeconds: 8.4 }
+      ...{ series: 'a-series', timedSeconds: 8.4, about: { subject: '', reason: '', tags: [] } }
     });
   });
   test('its conditions are in what was expected of it', () => {

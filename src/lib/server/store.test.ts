@@ -39,7 +39,14 @@ const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
   number,
   light: STARTING_LIGHT,
   choice: { aperture: 0, focus: 1 },
-  ...{ note: '', guess: null, conditions: {}, series: null, timedSeconds: null },
+  ...{
+    note: '',
+    guess: null,
+    conditions: {},
+    series: null,
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
+  },
   ...more
 });
 

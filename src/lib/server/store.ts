@@ -5,12 +5,16 @@ import { openDatabase } from './db.ts';
 import { seedDemo } from './demo/seed.ts';
 import { filmRepository } from './films.ts';
 import { frameRepository } from './frames.ts';
+import { frameSearch } from './frame-search.ts';
 import { gateOf } from './gate.ts';
 import { judgementRepository } from './judgements.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
+import { manyFrames } from './many-frames.ts';
 import { passcodes } from './passcode.ts';
 import { gazetteer } from './places.ts';
+import { scanIntake } from './scans/intake.ts';
+import { scanRepository } from './scans/repository.ts';
 import { settingsRepository } from './settings.ts';
 import { syncBook } from './sync.ts';
 import { thingRepository } from './things.ts';
@@ -21,6 +25,7 @@ function openStore() {
   if (config.demo) seedDemo(db);
   // opened when first asked: most days begin with the place of the last one
   let places: ReturnType<typeof gazetteer> | null = null;
+  const scans = scanRepository(db);
   const doors = passcodes(db, () => Date.now());
   return {
     config,
@@ -31,12 +36,18 @@ function openStore() {
     films: filmRepository(db),
     loads: loadRepository(db),
     frames: frameRepository(db),
+    search: frameSearch(db),
+    scans,
+    /** The files of the scans. */
+    intake: scanIntake(config.scansPath, scans, () => new Date().toISOString()),
     judgements: judgementRepository(db),
     things: thingRepository(db),
     settings: settingsRepository(db),
     /** Places by name. @throws {Error} when the gazetteer was not made */
     places: () => (places ??= gazetteer(config.placesPath)),
     logbook: logbook(db, () => new Date().toISOString()),
+    /** Changes of many frames at once. */
+    manyFrames: manyFrames(db, () => new Date().toISOString()),
     /** What phones did while they were away. */
     changes: syncBook(db, () => new Date().toISOString()),
     /** Does several things as one: all, or none when something throws. */

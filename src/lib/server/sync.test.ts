@@ -33,7 +33,13 @@ type Home = ReturnType<typeof home>;
 
 const frame = (id: string, number: number, more: Partial<NewFrame> = {}): NewFrame => ({
   ...{ id: `frame-${id}`, loadId: LOAD, number, light: STARTING_LIGHT, note: '' },
-  ...{ guess: null, conditions: {}, series: null, timedSeconds: null },
+  ...{
+    guess: null,
+    conditions: {},
+    series: null,
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
+  },
   choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
   ...more
 });

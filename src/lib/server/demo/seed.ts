@@ -102,7 +102,13 @@ function logAll(db: Database, loadId: string, frames: readonly DemoFrame[]): voi
     const id = `${loadId}-${i + 1}`;
     const outcome = logbook(db, () => DAY + time).log({
       ...{ id, loadId, number: i + 1, light, choice, note },
-      ...{ guess: null, conditions: {}, series: null, timedSeconds: null }
+      ...{
+        guess: null,
+        conditions: {},
+        series: null,
+        timedSeconds: null,
+        about: { subject: '', reason: '', tags: [] }
+      }
     });
     if (!outcome.ok) throw new Error(`demo frame ${id} was refused: ${outcome.refusal.reason}`);
   });

@@ -14,7 +14,8 @@ const frameIn = (light: LightChoice, i: number): { frame: Frame; filmName: strin
   frame: {
     ...{ id: `f${i}`, loadId: 'l', number: i, loggedAt: '2026-06-21T12:00:00Z', light, guess: null },
     ...{ conditions: {}, choice: {}, deltaStops: 0, sdStops: 0.5, pUsable: 0.9, note: '', series: null },
-    timedSeconds: null
+    timedSeconds: null,
+    about: { subject: '', reason: '', tags: [] }
   }
 });
 

@@ -1,4 +1,5 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
+import { NOTHING_ABOUT } from '#core/log/frame.ts';
 import type { Hand } from '../hand.svelte.ts';
 import { withFocus, type Judged } from '../hand-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
@@ -59,7 +60,8 @@ export class Logger {
     const frame = {
       ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
       choice: judged.shown.setting.choice,
-      ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds }
+      ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds },
+      about: NOTHING_ABOUT
     };
     const put = await pocket.put({ kind: 'log', frame });
     this.busy = false;

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { cameraSchema } from '#schema/camera.ts';
-import { addCamera } from '#server/api-kit.ts';
+import { addCamera } from '#server/api/kit.ts';
 import { readBody } from '#server/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

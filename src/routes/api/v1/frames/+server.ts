@@ -1,7 +1,10 @@
 import { json } from '@sveltejs/kit';
 import { newFrameFrom, newFrameSchema } from '#schema/frame.ts';
+import { filterFromQuery } from '#schema/frame-filter.ts';
+import { manyEditSchema } from '#schema/many-frames.ts';
+import { findFrames } from '#server/found.ts';
 import { readBody } from '#server/json-body.ts';
-import { logProblem } from '#server/problem.ts';
+import { logProblem, manyProblem, problem } from '#server/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
@@ -12,4 +15,20 @@ export const POST: RequestHandler = async ({ request }) => {
   const outcome = store().logbook.log(newFrameFrom(body));
   if (!outcome.ok) return logProblem(outcome.refusal);
   return json(outcome.frame, { status: outcome.repeated ? 200 : 201 });
+};
+
+/** A page of frames, newest first, by the filters of the address. */
+export const GET: RequestHandler = ({ url }) => {
+  const { filter, problems } = filterFromQuery(url.searchParams);
+  if (problems.length > 0) return problem(422, 'bad-filter', 'Bad filter', problems.join(' '));
+  const { frames, judgements, more } = findFrames(store(), filter);
+  return json({ frames, judgements, more });
+};
+
+/** Changes many frames, or none. */
+export const PATCH: RequestHandler = async ({ request }) => {
+  const body = await readBody(request, manyEditSchema);
+  if (body instanceof Response) return body;
+  const outcome = store().manyFrames.change(body);
+  return outcome.ok ? json({ changed: outcome.changed }) : manyProblem(outcome.refusal);
 };

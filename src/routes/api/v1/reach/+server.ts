@@ -1,4 +1,4 @@
-import { reachOfRequest } from '#server/api-engine.ts';
+import { reachOfRequest } from '#server/api/engine.ts';
 import type { RequestHandler } from './$types';
 
 /** In which light the pair comes out. Nothing is stored. */

@@ -1,4 +1,4 @@
-import { remediesOfRequest } from '#server/api-engine.ts';
+import { remediesOfRequest } from '#server/api/engine.ts';
 import type { RequestHandler } from './$types';
 
 /** What would help, with what is in the kit. Nothing is stored. */

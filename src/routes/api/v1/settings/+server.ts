@@ -1,5 +1,5 @@
 import { settingsEditSchema } from '#schema/settings.ts';
-import { jsonAnswer } from '#server/api-light.ts';
+import { jsonAnswer } from '#server/api/light.ts';
 import { readBody } from '#server/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

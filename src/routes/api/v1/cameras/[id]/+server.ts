@@ -1,5 +1,5 @@
 import { cameraSchema } from '#schema/camera.ts';
-import { changeCamera, retireCamera, tellCamera } from '#server/api-kit.ts';
+import { changeCamera, retireCamera, tellCamera } from '#server/api/kit.ts';
 import { readBody } from '#server/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
 import { filmSchema } from '#schema/film.ts';
-import { changeFilm, removeFilm, tellFilm } from '#server/api-kit.ts';
+import { changeFilm, removeFilm, tellFilm } from '#server/api/kit.ts';
 import { readBody } from '#server/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

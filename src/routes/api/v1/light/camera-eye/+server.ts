@@ -1,5 +1,5 @@
 import { answerCameraEye, cameraEyeQuestionSchema } from '#schema/light-question.ts';
-import { answerLight } from '#server/api-light.ts';
+import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 
 /** What a camera’s eye sees against what the subject gets. */

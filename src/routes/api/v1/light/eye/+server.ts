@@ -1,5 +1,5 @@
 import { answerEye, eyeQuestionSchema } from '#schema/light-question.ts';
-import { answerLight } from '#server/api-light.ts';
+import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 
 /** Light by a clue of either school, with what the other school says. */

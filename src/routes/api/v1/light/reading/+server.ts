@@ -1,5 +1,5 @@
 import { answerReading, readingQuestionSchema } from '#schema/light-question.ts';
-import { answerLight } from '#server/api-light.ts';
+import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 
 /** Light of a reading as people type it. */

@@ -1,5 +1,5 @@
 import { answerSun, sunQuestionSchema } from '#schema/light-question.ts';
-import { answerLight } from '#server/api-light.ts';
+import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 
 /** Light of sun, moon and sky at a place and moment, its course and events. */

@@ -1,5 +1,5 @@
 import { parseDecimal } from '#core/units/decimal.ts';
-import { jsonAnswer } from '#server/api-light.ts';
+import { jsonAnswer } from '#server/api/light.ts';
 import { zoneAt } from '#server/places.ts';
 import { badFields } from '#server/problem.ts';
 import type { RequestHandler } from './$types';

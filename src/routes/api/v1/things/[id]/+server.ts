@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { notInKit } from '#server/api-kit.ts';
+import { notInKit } from '#server/api/kit.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

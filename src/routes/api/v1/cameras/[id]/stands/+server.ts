@@ -1,5 +1,5 @@
 import { standsSchema } from '#schema/choice.ts';
-import { leaveControls } from '#server/api-kit.ts';
+import { leaveControls } from '#server/api/kit.ts';
 import { readBody } from '#server/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

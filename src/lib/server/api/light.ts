@@ -2,8 +2,8 @@
 import type { Schema } from 'yup';
 import type { Result } from '#core/numeric/result.ts';
 import type { FieldFault } from '#schema/parse.ts';
-import { readBody } from './json-body.ts';
-import { badFields } from './problem.ts';
+import { readBody } from '../json-body.ts';
+import { badFields } from '../problem.ts';
 
 /** Answers a JSON body of a schema, or says which fields are wrong. */
 export async function answerLight<T>(

@@ -6,9 +6,9 @@ import { reachOf } from '#core/match/reach.ts';
 import { remediesFor } from '#core/match/remedies.ts';
 import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/answers.ts';
 import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/question.ts';
-import { readBody } from './json-body.ts';
-import { badFields } from './problem.ts';
-import { store, type Store } from './store.ts';
+import { readBody } from '../json-body.ts';
+import { badFields } from '../problem.ts';
+import { store, type Store } from '../store.ts';
 
 /** Verdicts answered at most: beyond the best twenty nobody chooses. */
 const MOST_VERDICTS = 20;

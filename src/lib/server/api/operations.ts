@@ -1,28 +1,6 @@
-// The description of the API, OpenAPI 3.1, made from the same Yup schemas that check what comes in.
-import { biasSchema, judgementSchema } from '#schema/judgement.ts';
-import { carriedSchema } from '#schema/carried.ts';
-import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
-import { array, number, object, string } from 'yup';
-import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
-import { standsSchema } from '#schema/choice.ts';
-import { cameraSchema } from '#schema/camera.ts';
-import { filmSchema } from '#schema/film.ts';
-import { frameEditSchema, newFrameSchema } from '#schema/frame.ts';
-import { jsonSchemaOf, type Json } from '#schema/json-schema.ts';
-import {
-  cameraEyeAnswerSchema,
-  cameraEyeQuestionSchema,
-  eyeQuestionSchema,
-  lightAnswerSchema,
-  readingQuestionSchema,
-  sceneQuestionSchema,
-  sunAnswerSchema,
-  sunQuestionSchema
-} from '#schema/light-question.ts';
-import { loadEditSchema, newLoadSchema } from '#schema/load.ts';
-import { questionSchema } from '#schema/question.ts';
-import { settingsEditSchema, settingsSchema } from '#schema/settings.ts';
-import { thingSchema } from '#schema/thing.ts';
+// What the API does, operation by operation.
+import { FILTER_KEYS } from '#schema/frame-filter.ts';
+import type { SCHEMAS } from './schemas.ts';
 
 /** A method of the API on a path. */
 export interface Operation {
@@ -34,58 +12,11 @@ export interface Operation {
   readonly body?: keyof typeof SCHEMAS;
   readonly answer: keyof typeof SCHEMAS | `${keyof typeof SCHEMAS}[]` | 'any';
   readonly status: 200 | 201;
-  /** Names in the address after the question mark. */
+  /** Names in the address after the question mark; all must be there. */
   readonly query?: readonly string[];
+  /** Those that may be left out. */
+  readonly optional?: readonly string[];
 }
-
-const loadSchema = object({
-  id: string().required(),
-  cameraId: string().required(),
-  filmId: string().required(),
-  framesTotal: number().integer().required(),
-  loadedAt: string().required(),
-  finishedAt: string().nullable().defined(),
-  side: number().oneOf([1, 2]).nullable().defined()
-}).required();
-const problemSchema = object({
-  type: string().required(),
-  title: string().required(),
-  status: number().integer().required(),
-  detail: string().required(),
-  errors: array(object({ field: string().defined(), message: string().required() }).required()).optional()
-}).required();
-
-const SCHEMAS = {
-  Camera: cameraSchema,
-  Film: filmSchema,
-  Thing: thingSchema,
-  Load: loadSchema,
-  NewLoad: newLoadSchema,
-  LoadEdit: loadEditSchema,
-  NewFrame: newFrameSchema,
-  FrameEdit: frameEditSchema,
-  Question: questionSchema,
-  MatchAnswer: matchAnswerSchema,
-  ReachAnswer: reachAnswerSchema,
-  RemediesAnswer: remediesAnswerSchema,
-  EyeQuestion: eyeQuestionSchema,
-  SceneQuestion: sceneQuestionSchema,
-  ReadingQuestion: readingQuestionSchema,
-  SunQuestion: sunQuestionSchema,
-  CameraEyeQuestion: cameraEyeQuestionSchema,
-  LightAnswer: lightAnswerSchema,
-  SunAnswer: sunAnswerSchema,
-  CameraEyeAnswer: cameraEyeAnswerSchema,
-  Stands: standsSchema,
-  Settings: settingsSchema,
-  SettingsEdit: settingsEditSchema,
-  Judgement: judgementSchema,
-  Bias: biasSchema,
-  Carried: carriedSchema,
-  Sync: syncSchema,
-  SyncAnswer: syncAnswerSchema,
-  Problem: problemSchema
-} as const;
 
 const kit = (
   noun: 'camera' | 'film' | 'thing',
@@ -120,6 +51,34 @@ const ask = (
   ...{ method: 'post', path: `/${name}`, id: name, body: 'Question', answer, status: 200 },
   summary
 });
+
+/** The body of a scan is the file itself. */
+const SCAN_OPERATIONS: readonly Operation[] = [
+  {
+    ...{ method: 'get', path: '/loads/{id}/scans', id: 'list-scans', answer: 'Scan[]', status: 200 },
+    summary: 'The scans of a film'
+  },
+  {
+    ...{ method: 'post', path: '/loads/{id}/scans', id: 'take-scan', answer: 'Scan', status: 201 },
+    ...{ summary: 'Takes a scan in: the body is the file', query: ['name'] }
+  },
+  {
+    ...{ method: 'put', path: '/loads/{id}/scans', id: 'match-scans', body: 'Assignments' },
+    ...{ answer: 'Scan[]', summary: 'Says which frames the scans of a film show', status: 200 }
+  },
+  {
+    ...{ method: 'get', path: '/scans/{id}/{size}', id: 'see-scan', answer: 'any', status: 200 },
+    summary: 'A scan as a picture: thumb, view or original'
+  },
+  {
+    ...{ method: 'delete', path: '/scans/{id}', id: 'remove-scan', answer: 'Scan', status: 200 },
+    summary: 'Moves a scan to the trash'
+  },
+  {
+    ...{ method: 'post', path: '/scans/{id}/restore', id: 'restore-scan', answer: 'Scan', status: 200 },
+    summary: 'Takes a scan back from the trash'
+  }
+];
 
 type Schemas = keyof typeof SCHEMAS;
 const light = (path: string, body: Schemas, answer: Schemas, summary: string): Operation => ({
@@ -168,6 +127,14 @@ export const OPERATIONS: readonly Operation[] = [
     summary: 'Logs a frame'
   },
   {
+    ...{ method: 'get', path: '/frames', id: 'find-frames', answer: 'any', status: 200 },
+    ...{ summary: 'A page of frames, newest first', optional: FILTER_KEYS }
+  },
+  {
+    ...{ method: 'patch', path: '/frames', id: 'change-frames', body: 'ManyEdit', answer: 'any' },
+    ...{ summary: 'Changes many frames at once, or none', status: 200 }
+  },
+  {
     ...{ method: 'patch', path: '/frames/{id}', id: 'change-frame', body: 'FrameEdit', answer: 'any' },
     ...{ summary: 'Changes a frame’s number, note and light', status: 200 }
   },
@@ -198,6 +165,7 @@ export const OPERATIONS: readonly Operation[] = [
     ...{ method: 'patch', path: '/settings', id: 'change-settings', body: 'SettingsEdit' },
     ...{ answer: 'Settings', summary: 'Changes what is named', status: 200 }
   },
+  ...SCAN_OPERATIONS,
   {
     ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
     ...{ answer: 'any', summary: 'Says how a frame came out', status: 200 }
@@ -223,59 +191,3 @@ export const OPERATIONS: readonly Operation[] = [
     summary: 'This description'
   }
 ];
-
-const ref = (name: string): Json => ({ $ref: `#/components/schemas/${name}` });
-
-function answerSchema(answer: Operation['answer']): Json {
-  if (answer === 'any') return { type: 'object' };
-  return answer.endsWith('[]') ? { type: 'array', items: ref(answer.slice(0, -2)) } : ref(answer);
-}
-
-function describeOperation({ id, summary, body, answer, status, path, query }: Operation): Json {
-  const parameters: readonly Json[] = [
-    ...(path.includes('{id}')
-      ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }]
-      : []),
-    ...(query ?? []).map((name) => ({ name, in: 'query', required: true, schema: { type: 'string' } }))
-  ];
-  return {
-    ...{ operationId: id, summary, tags: [path.split('/')[1] ?? ''] },
-    ...(parameters.length > 0 ? { parameters } : {}),
-    ...(body
-      ? { requestBody: { required: true, content: { 'application/json': { schema: ref(body) } } } }
-      : {}),
-    responses: {
-      [status]: { description: summary, content: { 'application/json': { schema: answerSchema(answer) } } },
-      '4XX': {
-        description: 'Refused, with the reason in words (RFC 9457)',
-        content: { 'application/problem+json': { schema: ref('Problem') } }
-      }
-    }
-  };
-}
-
-/** The whole document. */
-export function openApiDocument(): Json {
-  const paths: Record<string, Record<string, Json>> = {};
-  for (const operation of OPERATIONS) {
-    const path = (paths[operation.path] ??= {});
-    path[operation.method] = describeOperation(operation);
-  }
-  return {
-    openapi: '3.1.0',
-    info: {
-      title: 'Just Enough',
-      version: '1',
-      description:
-        'Cameras, films, loads and frames, and the exposure engine. Light is LV (exposure value at ISO 100), errors are stops, + = more light on the film; null stands for what has no end.',
-      license: { name: 'MIT', identifier: 'MIT' }
-    },
-    servers: [{ url: '/api/v1' }],
-    security: [],
-    tags: [...new Set(OPERATIONS.map((o) => o.path.split('/')[1] ?? ''))].map((name) => ({ name })),
-    paths,
-    components: {
-      schemas: Object.fromEntries(Object.entries(SCHEMAS).map(([name, s]) => [name, jsonSchemaOf(s)]))
-    }
-  };
-}

@@ -6,8 +6,8 @@ import { filmFaults } from '#core/film/faults.ts';
 import { cameraFrom, type cameraSchema } from '#schema/camera.ts';
 import { filmFrom, type filmSchema } from '#schema/film.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
-import { badFields, problem } from './problem.ts';
-import type { Store } from './store.ts';
+import { badFields, problem } from '../problem.ts';
+import type { Store } from '../store.ts';
 
 const now = (): string => new Date().toISOString();
 

@@ -23,10 +23,11 @@ import { atHandFrom } from '#core/match/at-hand.ts';
 import { rankSettings } from '#core/match/rank.ts';
 import { reachOf } from '#core/match/reach.ts';
 import { remediesFor } from '#core/match/remedies.ts';
-import { DEMO_FILMS } from './demo/films.ts';
-import { DEMO_CAMERAS } from './demo/seed.ts';
-import { DEMO_THINGS } from './demo/things.ts';
-import { openApiDocument, OPERATIONS } from './openapi.ts';
+import { DEMO_FILMS } from '../demo/films.ts';
+import { DEMO_CAMERAS } from '../demo/seed.ts';
+import { DEMO_THINGS } from '../demo/things.ts';
+import { openApiDocument } from './openapi.ts';
+import { OPERATIONS } from './operations.ts';
 
 const asJson = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 const ajv = new Ajv2020({ strict: true, allowUnionTypes: true, discriminator: false });
@@ -43,7 +44,7 @@ describe('the description', () => {
   });
 
   test('names every route and method there is, and no other', () => {
-    const root = resolve(import.meta.dirname, '../../routes/api/v1');
+    const root = resolve(import.meta.dirname, '../../../routes/api/v1');
     const found: string[] = [];
     const walk = (folder: string, path: string): void => {
       for (const entry of readdirSync(folder, { withFileTypes: true })) {

@@ -1,0 +1,79 @@
+// The schemas of the API by name: the same Yup schemas that check what comes in.
+import { biasSchema, judgementSchema } from '#schema/judgement.ts';
+import { carriedSchema } from '#schema/carried.ts';
+import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
+import { array, number, object, string } from 'yup';
+import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
+import { standsSchema } from '#schema/choice.ts';
+import { cameraSchema } from '#schema/camera.ts';
+import { filmSchema } from '#schema/film.ts';
+import { frameEditSchema, newFrameSchema } from '#schema/frame.ts';
+import { manyEditSchema } from '#schema/many-frames.ts';
+import {
+  cameraEyeAnswerSchema,
+  cameraEyeQuestionSchema,
+  eyeQuestionSchema,
+  lightAnswerSchema,
+  readingQuestionSchema,
+  sceneQuestionSchema,
+  sunAnswerSchema,
+  sunQuestionSchema
+} from '#schema/light-question.ts';
+import { loadEditSchema, newLoadSchema } from '#schema/load.ts';
+import { questionSchema } from '#schema/question.ts';
+import { assignmentsSchema, scanSchema } from '#schema/scan.ts';
+import { settingsEditSchema, settingsSchema } from '#schema/settings.ts';
+import { thingSchema } from '#schema/thing.ts';
+
+const loadSchema = object({
+  id: string().required(),
+  cameraId: string().required(),
+  filmId: string().required(),
+  framesTotal: number().integer().required(),
+  loadedAt: string().required(),
+  finishedAt: string().nullable().defined(),
+  side: number().oneOf([1, 2]).nullable().defined()
+}).required();
+const problemSchema = object({
+  type: string().required(),
+  title: string().required(),
+  status: number().integer().required(),
+  detail: string().required(),
+  errors: array(object({ field: string().defined(), message: string().required() }).required()).optional()
+}).required();
+
+/** Every schema, by the name it has in the description. */
+export const SCHEMAS = {
+  Camera: cameraSchema,
+  Film: filmSchema,
+  Thing: thingSchema,
+  Load: loadSchema,
+  NewLoad: newLoadSchema,
+  LoadEdit: loadEditSchema,
+  NewFrame: newFrameSchema,
+  FrameEdit: frameEditSchema,
+  ManyEdit: manyEditSchema,
+  Question: questionSchema,
+  MatchAnswer: matchAnswerSchema,
+  ReachAnswer: reachAnswerSchema,
+  RemediesAnswer: remediesAnswerSchema,
+  EyeQuestion: eyeQuestionSchema,
+  SceneQuestion: sceneQuestionSchema,
+  ReadingQuestion: readingQuestionSchema,
+  SunQuestion: sunQuestionSchema,
+  CameraEyeQuestion: cameraEyeQuestionSchema,
+  LightAnswer: lightAnswerSchema,
+  SunAnswer: sunAnswerSchema,
+  CameraEyeAnswer: cameraEyeAnswerSchema,
+  Stands: standsSchema,
+  Settings: settingsSchema,
+  SettingsEdit: settingsEditSchema,
+  Judgement: judgementSchema,
+  Bias: biasSchema,
+  Scan: scanSchema,
+  Assignments: assignmentsSchema,
+  Carried: carriedSchema,
+  Sync: syncSchema,
+  SyncAnswer: syncAnswerSchema,
+  Problem: problemSchema
+} as const;

@@ -1,0 +1,80 @@
+// Looking for frames: any filters together, a page at a time, newest first. The only SQL about searching.
+// Light, load and time are read off one index; only the frames of the page itself are fetched.
+import type { Database } from 'better-sqlite3';
+import type { Frame } from '#core/log/frame.ts';
+import type { FrameFilter, VerdictFilter } from '#schema/frame-filter.ts';
+import { FRAME_COLUMNS, folded, frameFromRow, type FrameRow } from './frame-row.ts';
+
+/** A filter with its days as moments, UTC ISO 8601: from the first, up to but without the second. */
+export interface FrameSearch extends FrameFilter {
+  readonly from: string | null;
+  readonly until: string | null;
+}
+
+/** A page of what was found. */
+export interface FoundFrames {
+  readonly frames: readonly Frame[];
+  /** Whether there are more. */
+  readonly more: boolean;
+}
+
+const VERDICT_SQL: Readonly<Record<VerdictFilter, string>> = {
+  dark: "id in (select frame_id from judgement where verdict = 'dark')",
+  right: "id in (select frame_id from judgement where verdict = 'right')",
+  light: "id in (select frame_id from judgement where verdict = 'light')",
+  faulty: "id in (select frame_id from judgement where faults <> '[]')",
+  unjudged: 'not exists (select 1 from judgement where frame_id = frame.id)'
+};
+
+/** Conditions of SQL with the values they are about. */
+function conditionsFor(search: FrameSearch): readonly (readonly [sql: string, ...values: unknown[]])[] {
+  const { words, cameraId, filmId, loadId, fromLv, toLv, from, until, verdict, tag, after } = search;
+  return [
+    ...(loadId === null ? [] : [['load_id = ?', loadId] as const]),
+    ...(cameraId === null
+      ? []
+      : [['load_id in (select id from load where camera_id = ?)', cameraId] as const]),
+    ...(filmId === null ? [] : [['load_id in (select id from load where film_id = ?)', filmId] as const]),
+    ...(fromLv === null ? [] : [['light_lv >= ?', fromLv] as const]),
+    ...(toLv === null ? [] : [['light_lv <= ?', toLv] as const]),
+    ...(from === null ? [] : [['logged_at >= ?', from] as const]),
+    ...(until === null ? [] : [['logged_at < ?', until] as const]),
+    ...(tag === null ? [] : [['id in (select frame_id from frame_tag where tag = ?)', tag] as const]),
+    ...(verdict === null ? [] : [[VERDICT_SQL[verdict]] as const]),
+    ...folded(words)
+      .split(/\s+/)
+      .filter((word) => word !== '')
+      .map((word) => ['id in (select frame_id from frame_words where instr(words, ?) > 0)', word] as const),
+    ...(after === null ? [] : [['(logged_at, id) < (?, ?)', after.loggedAt, after.id] as const])
+  ];
+}
+
+/** The SQL of a search, and the values it is about. `limit` frames at most. */
+export function searchSql(
+  search: FrameSearch,
+  limit: number
+): { readonly sql: string; readonly values: readonly unknown[] } {
+  const conditions = conditionsFor(search);
+  const inTrash = search.trash ? 'deleted_at is not null' : 'deleted_at is null';
+  const where = [inTrash, ...conditions.map(([sql]) => sql)].join(' and ');
+  const index = search.trash ? '' : 'indexed by frame_by_time';
+  return {
+    sql: `with hit as materialized
+        (select id from frame ${index} where ${where} order by logged_at desc, id desc limit ?)
+      select ${FRAME_COLUMNS} from hit join frame on frame.id = hit.id
+      order by frame.logged_at desc, frame.id desc`,
+    values: [...conditions.flatMap(([, ...values]) => values), limit]
+  };
+}
+
+/** Searches of a database. */
+export function frameSearch(db: Database) {
+  return {
+    /** The frames that fit, newest first. @param count frames on a page */
+    find: (search: FrameSearch, count: number): FoundFrames => {
+      const { sql, values } = searchSql(search, count + 1);
+      const rows = db.prepare<unknown[], FrameRow>(sql).all(...values);
+      return { frames: rows.slice(0, count).map(frameFromRow), more: rows.length > count };
+    }
+  };
+}
