@@ -39,18 +39,35 @@ export function run(command, args, env = {}) {
   );
 }
 
+const NATIVE = join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node');
+
 /** Installs the packages of the lock file, unless just these are installed. */
 export function installIfMissing() {
+  unpackIfMissing();
+  const { command, args, env } = compiling();
+  if (!isCompiled() && run(command, args, env) !== 0) fail(NO_COMPILER);
+}
+
+/** Installs the packages, but for what has to be compiled. */
+export function unpackIfMissing() {
   if (isInstalled()) return;
   console.log('Installing packages (a few minutes, once) …');
-  // native parts compile against Node's own headers where those are on the disk and nothing may be fetched
+  if (run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']) !== 0)
+    fail('Installing failed. Check the network, then try again.');
+}
+
+/** Whether the native part of the database is there. */
+export const isCompiled = () => existsSync(NATIVE);
+
+/** Said when compiling failed. */
+export const NO_COMPILER =
+  'Compiling the database failed. Check that a C++ compiler, make and python3 are there, then try again.';
+
+/** The command that compiles native parts: against Node's own headers where those are on the disk and nothing may be fetched. */
+export function compiling() {
   const headers = existsSync('/usr/include/node') && !process.env.npm_config_nodedir;
   const env = { npm_config_jobs: 'max', ...(headers ? { npm_config_nodedir: '/usr' } : {}) };
-  if (run('npm', ['ci', '--no-audit', '--no-fund'], env) !== 0) {
-    fail(
-      'Installing failed. Check that a C++ compiler, make and python3 are there, and the network, then try again.'
-    );
-  }
+  return { command: 'npm', args: ['rebuild'], env };
 }
 
 /** Whether every package that the lock file asks for on this machine is there in its version. */

@@ -5,7 +5,17 @@ import { once } from 'node:events';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildIfStale, fail, installIfMissing, refuseOldNode, ROOT, run } from './prepare.js';
+import {
+  buildIfStale,
+  compiling,
+  fail,
+  isCompiled,
+  NO_COMPILER,
+  refuseOldNode,
+  ROOT,
+  run,
+  unpackIfMissing
+} from './prepare.js';
 
 const CHROMIUM = '/usr/bin/chromium';
 const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));
@@ -13,19 +23,22 @@ let passed = 0;
 let failed = 0;
 
 refuseOldNode();
-// the one waits for the line, the other for the compiler
+// the one waits for the line, the other for the disk
 const chromium = chromiumThere();
-installIfMissing();
+unpackIfMissing();
 if (!(await chromium)) fail('Installing Chromium with apt-get failed.');
 
 run('npx', ['svelte-kit', 'sync']);
+// compiling keeps one core busy for minutes, and nothing of these asks for it
+const compiled = compile();
 await sideBySide([
   ['formatting', ['prettier', '--check', '--log-level', 'warn', '.']],
-  ['lint', ['eslint', '.']],
   ['types', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']],
   ['types of the core alone', ['tsc', '-p', 'tsconfig.core.json']],
-  ['types of the service worker', ['tsc', '-p', 'tsconfig.sw.json']]
+  ['types of the service worker', ['tsc', '-p', 'tsconfig.sw.json']],
+  ['lint', ['eslint', '.']]
 ]);
+if (!(await compiled)) fail(NO_COMPILER);
 counted('unit tests', 'vitest', [
   'run',
   '--reporter=default',
@@ -49,6 +62,18 @@ async function chromiumThere() {
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   });
   const [status] = await once(child, 'close');
+  return status === 0;
+}
+
+/** Compiles what is not yet. @returns whether it is there; what the compiler said is shown when it failed */
+async function compile() {
+  if (isCompiled()) return true;
+  const { command, args, env } = compiling();
+  const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, ...env } });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+  const [status] = await once(child, 'close');
+  if (status !== 0) console.log(said);
   return status === 0;
 }
 
