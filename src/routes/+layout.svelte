@@ -151,7 +151,7 @@
     <button type="button" class="quiet" onclick={() => (problems = [])}>Carry on with the light shown</button>
   </div>
 {/if}
-{#if !isBefore}<LightRule />{/if}
+{#if !isBefore}<div class="rule"><LightRule /></div>{/if}
 <main id="main">{@render children()}</main>
 
 {#if notices.wanted}
@@ -232,6 +232,19 @@
   }
   main {
     padding: 10px 28px 28px;
+  }
+  .rule {
+    display: contents;
+  }
+  @media print {
+    header,
+    .rule,
+    .problems {
+      display: none;
+    }
+    main {
+      padding: 0;
+    }
   }
   @media (max-width: 640px) {
     header {

@@ -3,6 +3,12 @@ import type { Database } from 'better-sqlite3';
 import type { About, Frame } from '#core/log/frame.ts';
 import { FRAME_COLUMNS, frameFromRow, wordsOfFrame, type FrameRow, type StoredFrame } from './frame-row.ts';
 
+interface StripRow {
+  readonly load_id: string;
+  readonly number: number;
+  readonly verdict: 'dark' | 'right' | 'light' | null;
+}
+
 /** The frames of a database. */
 export function frameRepository(db: Database) {
   const byLoad = db.prepare<[string], FrameRow>(
@@ -41,6 +47,10 @@ export function frameRepository(db: Database) {
   );
   const recent = db.prepare<[number], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where deleted_at is null order by logged_at desc, id desc limit ?`
+  );
+  const strips = db.prepare<[string], StripRow>(
+    `select load_id, number, verdict from frame left join judgement on judgement.frame_id = frame.id
+     where load_id in (select value from json_each(?)) and deleted_at is null order by load_id, number`
   );
   const remove = db.prepare<[string, string]>(
     'update frame set deleted_at = ? where id = ? and deleted_at is null'
@@ -97,6 +107,16 @@ export function frameRepository(db: Database) {
     relight: ({ id, light, deltaStops, sdStops, pUsable }: Frame): void => {
       const { lv, sdStops: lightSd, way, contrast } = light;
       relight.run({ id, lv, lightSd, way: JSON.stringify(way), contrast, deltaStops, sdStops, pUsable });
+    },
+    /** The numbers logged on some loads and how each came out, by load. */
+    strips: (loadIds: readonly string[]): ReadonlyMap<string, readonly Omit<StripRow, 'load_id'>[]> => {
+      const found = new Map<string, Omit<StripRow, 'load_id'>[]>();
+      for (const { load_id, number, verdict } of strips.all(JSON.stringify(loadIds))) {
+        const strip = found.get(load_id) ?? [];
+        strip.push({ number, verdict });
+        found.set(load_id, strip);
+      }
+      return found;
     },
     /** The latest frames of all films, newest first. */
     recent: (count: number): readonly Frame[] => recent.all(count).map(frameFromRow),

@@ -2,6 +2,8 @@
 import { array, number, object, string } from 'yup';
 import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
+import type { About } from '#core/log/frame.ts';
+import type { ManyEdit } from '#schema/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/parse.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
@@ -58,10 +60,15 @@ export function zoneOf(latitude: number, longitude: number): Promise<Result<stri
   );
 }
 
-/** Changes a frame's number and note, and its light when a new one is given. */
+/** Changes a frame's number and note, and its light and what is written of it when they are given. */
 export function changeFrame(
   id: string,
-  edit: { readonly number: number; readonly note: string; readonly light?: LightChoice }
+  edit: {
+    readonly number: number;
+    readonly note: string;
+    readonly light?: LightChoice;
+    readonly about?: About;
+  }
 ): Promise<Result<null, string>> {
   return send('PATCH', `/api/v1/frames/${encodeURIComponent(id)}`, edit);
 }
@@ -74,6 +81,11 @@ export function removeFrame(id: string): Promise<Result<null, string>> {
 /** Takes a frame back from the trash. */
 export function restoreFrame(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/frames/${encodeURIComponent(id)}/restore`, {});
+}
+
+/** Changes many frames at once, or none. */
+export function changeMany(edit: ManyEdit): Promise<Result<null, string>> {
+  return send('PATCH', '/api/v1/frames', edit);
 }
 
 /** Says how a frame came out. */

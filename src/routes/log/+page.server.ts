@@ -1,19 +1,27 @@
-import { pairOf } from '#server/pairs.ts';
+import { filterFromQuery, isFiltering } from '#schema/frame-filter.ts';
+import { filmLines } from '#server/film-lines.ts';
+import { findFrames, withPairs } from '#server/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
-/** The frames of one film: the one the address names (`film=`), else the one in hand, else the latest. */
+/** Frames that are looked for, over all films; else those of one film: the one asked for, else in hand, else the latest. */
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
-  const loads = s.loads.list();
-  const asked = url.searchParams.get('film');
-  const chosen = loads.find((l) => l.id === asked) ?? s.loads.inHand() ?? loads[0] ?? null;
+  const { filter, problems } = filterFromQuery(url.searchParams);
+  const looking = isFiltering(filter);
+  const asked = filter.loadId === null ? null : s.loads.find(filter.loadId);
+  const chosen = looking ? null : (asked ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null);
+  const found = chosen
+    ? withPairs(s, s.frames.listByLoad(chosen.id), false)
+    : findFrames(s, looking ? filter : { ...filter, loadId: 'none' });
+  const { frames, judgements, pairs, more } = found;
   return {
-    loads: loads.flatMap((load) => {
-      const pair = pairOf(s, load);
-      return pair ? [{ id: load.id, loadedAt: load.loadedAt, pair }] : [];
-    }),
-    shown: chosen && pairOf(s, chosen),
-    frames: chosen ? s.frames.listByLoad(chosen.id) : []
+    ...{ filter, problems, looking, frames, judgements, framePairs: pairs, more },
+    shown: chosen?.id ?? null,
+    lines: filmLines(s, chosen ?? asked),
+    scans: s.scans.ofFrames(frames.map((f) => f.id)),
+    cameras: s.cameras.list().map((camera) => [camera.id, camera.name] as const),
+    stocks: s.films.list().map((film) => [film.id, film.name] as const),
+    tags: s.frames.tags()
   };
 };

@@ -1,54 +1,100 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { queryFromLight } from '#schema/light-query.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { page } from '$app/state';
+  import type { Pair } from '#core/log/pair.ts';
   import { homeActs } from '#ui/log/frame-acts.ts';
+  import FilmStrips from '#ui/log/FilmStrips.svelte';
+  import FindFrames from '#ui/log/FindFrames.svelte';
   import FrameCard from '#ui/log/FrameCard.svelte';
+  import FrameTable from '#ui/log/FrameTable.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const hand = useHand();
-  const uid = $props.id();
+  const view = $derived(page.url.searchParams.get('view') === 'table' ? 'table' : 'prints');
+  const zone = $derived(data.settings.place?.zone ?? 'UTC');
+  const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
+  const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
+  const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
+  const line = $derived(data.lines.find((l) => l.loadId === data.shown));
+  const pieces = $derived([...page.url.searchParams].filter(([key]) => key !== 'after' && key !== 'view'));
 
-  async function show(id: string): Promise<void> {
-    const query = queryFromLight(hand.light);
-    query.set('film', id);
-    await goto(`/log?${query.toString()}`, { keepFocus: true, noScroll: true });
+  /** This page's address with one thing in it changed. */
+  function withKey(key: string, value: string): string {
+    return `/log?${new URLSearchParams([...pieces, ...(key === 'view' ? [] : [['view', view]]), [key, value]]).toString()}`;
   }
+  const last = $derived(data.frames.at(-1));
 </script>
 
 <svelte:head><title>Log · Just Enough</title></svelte:head>
 <div class="head">
-  <h1>Log</h1>
-  {#if data.shown}
-    <label for="{uid}-film">Film</label>
-    <select id="{uid}-film" value={data.shown.loadId} onchange={(e) => void show(e.currentTarget.value)}>
-      {#each data.loads as { id, pair } (id)}
-        <option value={id}
-          >{pair.film.name} in {pair.camera.name}{pair.finished ? ', finished' : ''} ({pair.framesTotal -
-            pair.framesLeft} of {pair.framesTotal})</option
-        >
-      {/each}
-    </select>
-    <a class="judge" href="/log/judge?film={encodeURIComponent(data.shown.loadId)}">Judge its frames</a>
-  {/if}
-</div>
-{#if data.shown && data.frames.length > 0}
-  <div class="frames">
-    {#each data.frames as frame (frame.id)}
-      <FrameCard
-        {frame}
-        pair={data.shown}
-        settings={data.settings}
-        recent={data.recent}
-        things={data.things}
-        acts={homeActs}
-      />
-    {/each}
+  <h1>
+    {#if data.filter.trash}In the trash{:else if data.looking}Found{:else if line}{line.filmName} in {line.cameraName}{:else}Log{/if}
+  </h1>
+  <div class="ways">
+    <a href={withKey('view', 'prints')} aria-current={view === 'prints' ? 'true' : undefined}>Prints</a>
+    <a href={withKey('view', 'table')} aria-current={view === 'table' ? 'true' : undefined}>Table</a>
   </div>
-{:else if data.shown}
+  {#if data.shown}
+    <a href="/log/judge?film={encodeURIComponent(data.shown)}">Judge its frames</a>
+  {:else if data.looking}
+    <a href="/log">Leave the search</a>
+  {/if}
+  <a href="/log?trash=yes">Trash</a>
+</div>
+{#if data.lines.length > 0}
+  <FilmStrips lines={data.lines} shown={data.shown} {zone} />
+  <details open={data.looking || data.problems.length > 0}>
+    <summary>Look for frames</summary>
+    {#key data.filter}
+      <FindFrames
+        filter={data.filter}
+        {view}
+        cameras={data.cameras}
+        stocks={data.stocks}
+        tags={data.tags}
+        lines={data.lines}
+        problems={data.problems}
+      />
+    {/key}
+  </details>
+{/if}
+<datalist id="all-tags">
+  {#each data.tags as tag (tag)}<option value={tag}></option>{/each}
+</datalist>
+{#if data.frames.length > 0}
+  {#if view === 'table' || data.filter.trash}
+    {#key data.frames.map((f) => f.id).join()}
+      <FrameTable frames={data.frames} {pairOf} {judgementOf} {zone} inTrash={data.filter.trash} />
+    {/key}
+  {:else}
+    <div class="frames">
+      {#each data.frames as frame (frame.id)}
+        {@const pair = pairOf.get(frame.loadId)}
+        {#if pair}
+          <FrameCard
+            {frame}
+            {pair}
+            settings={data.settings}
+            recent={data.recent}
+            things={data.things}
+            acts={homeActs}
+            judgement={judgementOf.get(frame.id)}
+            scan={scanOf.get(frame.id)}
+            named={data.looking}
+          />
+        {/if}
+      {/each}
+    </div>
+  {/if}
+  {#if data.more && last}
+    <p class="more"><a class="quiet" href={withKey('after', `${last.loggedAt} ${last.id}`)}>Older ones</a></p>
+  {/if}
+{:else if data.filter.trash}
+  <p>The trash is empty.</p>
+{:else if data.looking}
+  <p>No frame is like that. Take a word or a bound away and look again.</p>
+{:else if line}
   <p>
-    Nothing is logged on {data.shown.film.name} yet. <a href="/shoot">Shoot</a> logs a frame with one press.
+    Nothing is logged on {line.filmName} yet. <a href="/shoot">Shoot</a> logs a frame with one press.
   </p>
 {:else}
   <p>There is no film to log on yet. <a href="/start">Enter a camera and its film</a> first.</p>
@@ -59,28 +105,60 @@
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 8px 12px;
-    margin: 4px 0 12px;
+    gap: 4px 18px;
+    margin-bottom: 8px;
   }
   h1 {
     font-size: 1.75rem;
     font-weight: 520;
-    margin-right: 12px;
+    line-height: 1.15;
+    margin-right: auto;
   }
-  select {
+  .head a {
+    display: grid;
+    align-content: center;
     min-height: 44px;
-    max-width: 100%;
-    padding: 0 34px 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
+  }
+  .ways {
+    display: flex;
+    gap: 12px;
+  }
+  .ways [aria-current] {
+    text-decoration: none;
+    font-weight: 650;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    width: fit-content;
+    cursor: pointer;
+    text-decoration: underline;
   }
   .frames {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 370px), 1fr));
     gap: 12px;
   }
+  .more {
+    margin-top: 14px;
+  }
+  .more a {
+    display: inline-grid;
+    align-content: center;
+  }
   a {
     text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  @media print {
+    .ways,
+    details,
+    .head a,
+    .more {
+      display: none;
+    }
+    .frames {
+      grid-template-columns: 1fr 1fr;
+    }
   }
 </style>

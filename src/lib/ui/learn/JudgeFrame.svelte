@@ -14,7 +14,8 @@
   } from '#core/learn/judgement.ts';
   import type { Frame } from '#core/log/frame.ts';
   import type { Camera } from '#core/camera/camera.ts';
-  import { sayLightShort, sayMarks } from '../log/say-frame.ts';
+  import { marksLine } from '#core/log/border-note.ts';
+  import { sayLightShort } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { FAULT_WORDS, sayTone, WORD_WORDS } from './say-learn.ts';
@@ -59,7 +60,7 @@
 <section aria-label="Judge frame {frame.number}">
   <p class="marks">
     <b>{frame.number}</b>
-    <Figures text={sayMarks(camera, frame.choice)} />
+    <Figures text={marksLine(camera, frame.choice)} />
     <span class="soft"><Figures text={sayLightShort(frame.light)} /></span>
     {#if frame.note !== ''}<i>{frame.note}</i>{/if}
   </p>

@@ -1,17 +1,22 @@
 // What can be done to a logged frame from its card.
 import { invalidateAll } from '$app/navigation';
-import type { Frame } from '#core/log/frame.ts';
+import type { About, Frame } from '#core/log/frame.ts';
 import type { Result } from '#core/numeric/result.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 import { changeFrame, removeFrame, restoreFrame } from '../api.ts';
 
 /** Where a card's changes go. */
 export interface FrameActs {
-  /** Whether the frame's light can be changed. */
-  readonly light: boolean;
+  /** Whether all of a frame can be changed, not its number and note alone. */
+  readonly whole: boolean;
   readonly change: (
     frame: Frame,
-    to: { readonly number: number; readonly note: string; readonly light?: LightChoice }
+    to: {
+      readonly number: number;
+      readonly note: string;
+      readonly light?: LightChoice;
+      readonly about?: About;
+    }
   ) => Promise<Result<null, string>>;
   readonly remove: (frame: Frame) => Promise<Result<null, string>>;
   readonly restore: (frame: Frame) => Promise<Result<null, string>>;
@@ -21,7 +26,7 @@ export interface FrameActs {
 
 /** At home: straight into the log. */
 export const homeActs: FrameActs = {
-  light: true,
+  whole: true,
   change: (frame, to) => changeFrame(frame.id, to),
   remove: (frame) => removeFrame(frame.id),
   restore: (frame) => restoreFrame(frame.id),

@@ -1,20 +1,7 @@
-// A frame's border note: what was set, in the camera's marks, and the light it was set for.
-import { positionsOf, type Camera } from '#core/camera/camera.ts';
-import { positionAt, settingOf, type Choice } from '#core/camera/setting.ts';
+// A frame's border note: the light it was set for, the guess, and when.
 import type { LightChoice } from '#core/ways/choice.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 import { sayWay } from '../text/say-light.ts';
-import { sayValues } from '../text/say.ts';
-
-/** The marks that were set: "cloud · 2.5 m", or what a fixed camera gave. */
-export function sayMarks(camera: Camera, choice: Choice): string {
-  const marks = camera.controls
-    .filter((c) => positionsOf(c).length > 1)
-    .flatMap((c) => positionAt(c, choice)?.mark ?? []);
-  if (marks.length > 0) return marks.join(' · ');
-  const { fNumber = null, seconds = null } = settingOf(camera, choice) ?? {};
-  return fNumber !== null && seconds !== null ? sayValues({ fNumber, seconds }) : 'nothing to set';
-}
 
 /** The light in short: "LV 13⅔ from “soft edge”". */
 export function sayLightShort(light: LightChoice): string {

@@ -11,9 +11,9 @@ async function put(deed: Deed): Promise<Result<null, string>> {
   return err(`${sayConflict(outcome.conflict, null)} Say above what is right.`);
 }
 
-/** What a frame's card does on the phone. The light stays as it was: it is changed at home. */
+/** What a frame's card does on the phone. Light, subject and tags stay as they were: they are changed at home. */
 export const pocketActs: FrameActs = {
-  light: false,
+  whole: false,
   change: ({ id, number, note }, to) =>
     put({
       ...{ kind: 'edit', frameId: id, from: { number, note } },

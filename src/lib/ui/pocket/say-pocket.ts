@@ -4,7 +4,8 @@ import { positionAt, type Choice } from '#core/camera/setting.ts';
 import type { Carried } from '#core/pocket/carried.ts';
 import type { Conflict, Deed, FrameWords } from '#core/pocket/change.ts';
 import { assertNever } from '#core/numeric/result.ts';
-import { sayLightShort, sayMarks, sayWhen } from '../log/say-frame.ts';
+import { marksLine } from '#core/log/border-note.ts';
+import { sayLightShort, sayWhen } from '../log/say-frame.ts';
 
 /** Where controls stand, by label: "scene cloud, compensation 0". @param camera null = not known here */
 export function sayStands(camera: Camera | null, choice: Choice): string {
@@ -111,7 +112,7 @@ export function sayDeed(deed: Deed, carried: Carried | null): string {
   switch (deed.kind) {
     case 'log': {
       const camera = cameraOf(load(deed.frame.loadId)?.cameraId ?? '');
-      const set = camera ? `, ${sayMarks(camera, deed.frame.choice)}` : '';
+      const set = camera ? `, ${marksLine(camera, deed.frame.choice)}` : '';
       return `Frame ${deed.frame.number} on ${filmName(deed.frame.loadId)}${set}, ${sayLightShort(deed.frame.light)}`;
     }
     case 'edit':

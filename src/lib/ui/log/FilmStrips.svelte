@@ -1,0 +1,128 @@
+<!-- Packs, rolls and reels, each with its strip of frames: empty, logged, and how the judged ones came out by their tone. -->
+<script lang="ts">
+  import { sayWhen } from './say-frame.ts';
+
+  let {
+    lines,
+    shown,
+    zone
+  }: {
+    lines: readonly {
+      readonly loadId: string;
+      readonly cameraName: string;
+      readonly filmName: string;
+      readonly framesTotal: number;
+      readonly loadedAt: string;
+      readonly finished: boolean;
+      readonly strip: readonly {
+        readonly number: number;
+        readonly verdict: 'dark' | 'right' | 'light' | null;
+      }[];
+    }[];
+    /** The load whose frames are shown; null = none of them. */
+    shown: string | null;
+    zone: string;
+  } = $props();
+  const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
+  /** Frames drawn at most: a reel has too many to tell apart. */
+  const MOST_DRAWN = 40;
+
+  type Line = (typeof lines)[number];
+  const stripOf = (line: Line) => {
+    const byNumber = new Map(line.strip.map((s) => [s.number, s.verdict]));
+    return Array.from({ length: Math.min(line.framesTotal, MOST_DRAWN) }, (_, i) =>
+      byNumber.has(i + 1) ? (byNumber.get(i + 1) ?? 'logged') : 'empty'
+    );
+  };
+  const summary = (line: Line): string => {
+    const judged = line.strip.flatMap((s) => s.verdict ?? []);
+    const counts = (['dark', 'right', 'light'] as const).flatMap((v) => {
+      const n = judged.filter((j) => j === v).length;
+      return n === 0 ? [] : `${n} ${WORDS[v]}`;
+    });
+    const to = line.finished ? ', finished' : '';
+    return `${line.strip.length} of ${line.framesTotal}${to}${counts.length > 0 ? `: ${counts.join(', ')}` : ''}`;
+  };
+</script>
+
+<ul aria-label="Films">
+  {#each lines as line (line.loadId)}
+    <li>
+      <a
+        href="/log?film={encodeURIComponent(line.loadId)}"
+        aria-current={line.loadId === shown ? 'true' : undefined}
+      >
+        <b>{line.filmName}</b> in {line.cameraName}
+        <svg
+          viewBox="0 0 {Math.min(line.framesTotal, MOST_DRAWN) * 6} 8"
+          preserveAspectRatio="xMinYMid"
+          aria-hidden="true"
+        >
+          {#each stripOf(line) as frame, i (i)}
+            <rect x={i * 6 + 0.75} y="0.75" width="4.5" height="6.5" class={frame} />
+          {/each}
+        </svg>
+        <span class="soft">{summary(line)} · {sayWhen(line.loadedAt, zone).split(',')[0]}</span>
+      </a>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  ul {
+    display: grid;
+    grid-auto-flow: column;
+    grid-auto-columns: minmax(200px, 1fr);
+    gap: 8px;
+    overflow-x: auto;
+    padding-bottom: 8px;
+    margin-bottom: 8px;
+    overscroll-behavior-x: contain;
+  }
+  a {
+    display: block;
+    height: 100%;
+    padding: 8px 10px;
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+    background: var(--sheet);
+    font-size: 0.9375rem;
+    line-height: 1.25;
+  }
+  a:hover {
+    border-color: var(--ink);
+  }
+  a[aria-current] {
+    border: 2.5px solid var(--ink);
+    padding: 7px 9px;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    height: 14px;
+    margin: 5px 0 3px;
+  }
+  rect {
+    stroke: var(--soft);
+    stroke-width: 0.75;
+    fill: none;
+  }
+  .logged {
+    fill: var(--line);
+  }
+  .dark {
+    fill: #1b1a18;
+  }
+  .right {
+    fill: #8a867d;
+  }
+  .light {
+    fill: #fffdf8;
+    stroke-width: 1.25;
+  }
+  @media print {
+    ul {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,52 @@
+<!-- The parts of the Log, side by side; the film that is looked at goes along. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import type { LayoutProps } from './$types';
+
+  let { children }: LayoutProps = $props();
+  const PARTS = [
+    ['/log', 'Frames'],
+    ['/log/judge', 'Judge']
+  ] as const;
+  const film = $derived(page.url.searchParams.get('film'));
+  const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);
+</script>
+
+<nav aria-label="Parts of the log">
+  {#each PARTS as [path, name] (path)}
+    <a href="{path}{rest}" aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
+  {/each}
+</nav>
+{@render children()}
+
+<style>
+  nav {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 18px;
+    margin-bottom: 6px;
+  }
+  a {
+    display: grid;
+    align-content: center;
+    min-height: 44px;
+    color: var(--soft);
+    text-decoration: underline;
+    text-decoration-color: transparent;
+    text-underline-offset: 6px;
+    text-decoration-thickness: 2px;
+  }
+  a:hover {
+    color: var(--ink);
+  }
+  a[aria-current] {
+    color: var(--ink);
+    font-weight: 650;
+    text-decoration-color: var(--ink);
+  }
+  @media print {
+    nav {
+      display: none;
+    }
+  }
+</style>
