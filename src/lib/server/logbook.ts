@@ -86,7 +86,8 @@ export function logbook(db: Database, now: () => string) {
       pUsable
     };
     frames.add(full, camera.revision);
-    cameras.leaveAt(load.cameraId, setting.choice);
+    // a film that is out of the camera says nothing of where its controls stand now
+    if (load.finishedAt === null) cameras.leaveAt(load.cameraId, setting.choice);
     return { ok: true, frame: full, repeated: false };
   });
 

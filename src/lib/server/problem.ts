@@ -54,20 +54,17 @@ export function otherForm(form: number) {
   };
 }
 
-/** Why the log refused, in words. */
-export function logProblem(refusal: LogRefusal): Response {
-  const conflict = (slug: string, detail: string): Response =>
-    problem(409, slug, 'The log says otherwise', detail);
+/** Status, name, title and words of a refusal of the log. */
+function logAnswer(refusal: LogRefusal): readonly [number, string, string, string] {
+  const conflict = (slug: string, detail: string) => [409, slug, 'The log says otherwise', detail] as const;
   switch (refusal.reason) {
     case 'no-load':
-      return problem(
-        404,
-        'no-load',
-        'No such film',
+      return [
+        ...([404, 'no-load', 'No such film'] as const),
         'This film is not in the kit any more. Choose a pair in Kit.'
-      );
+      ];
     case 'no-frame':
-      return problem(404, 'no-frame', 'No such frame', 'This frame is not in the log any more.');
+      return [404, 'no-frame', 'No such frame', 'This frame is not in the log any more.'];
     case 'finished':
       return conflict(
         'finished',
@@ -86,15 +83,23 @@ export function logProblem(refusal: LogRefusal): Response {
         `This film has ${refusal.framesTotal} frames; there is no frame ${refusal.number}.`
       );
     case 'no-such-position':
-      return problem(
-        422,
-        'no-such-position',
-        'No such position',
+      return [
+        ...([422, 'no-such-position', 'No such position'] as const),
         'The camera has no such position. Reload the page.'
-      );
+      ];
     default:
       return assertNever(refusal);
   }
+}
+
+/** A refusal of the log in words. */
+export function explainLogRefusal(refusal: LogRefusal): string {
+  return logAnswer(refusal)[3];
+}
+
+/** The answer for a refusal of the log. */
+export function logProblem(refusal: LogRefusal): Response {
+  return problem(...logAnswer(refusal));
 }
 
 /** Why many frames were not changed, in words. */

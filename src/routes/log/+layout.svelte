@@ -6,6 +6,7 @@
   let { children }: LayoutProps = $props();
   const PARTS = [
     ['/log', 'Frames'],
+    ['/log/roll', 'Write a film up'],
     ['/log/judge', 'Judge']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));

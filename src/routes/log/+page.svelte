@@ -94,7 +94,8 @@
   <p>No frame is like that. Take a word or a bound away and look again.</p>
 {:else if line}
   <p>
-    Nothing is logged on {line.filmName} yet. <a href="/shoot">Shoot</a> logs a frame with one press.
+    Nothing is logged on {line.filmName} yet. <a href="/shoot">Shoot</a> logs a frame with one press;
+    <a href="/log/roll?film={encodeURIComponent(line.loadId)}">write it up</a> if it was shot without.
   </p>
 {:else}
   <p>There is no film to log on yet. <a href="/start">Enter a camera and its film</a> first.</p>

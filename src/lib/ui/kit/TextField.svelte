@@ -8,11 +8,13 @@
     /** What was wrong, in words; '' = nothing. */
     fault: string;
     wide?: boolean;
+    /** The id of a list of words to choose from. */
+    list?: string;
   }
 </script>
 
 <script lang="ts">
-  let { name, label, value, fault, wide = false }: TextFieldProps = $props();
+  let { name, label, value, fault, wide = false, list }: TextFieldProps = $props();
   const uid = $props.id();
 </script>
 
@@ -22,6 +24,7 @@
     id="{uid}-field"
     {name}
     {value}
+    {list}
     autocomplete="off"
     aria-invalid={fault !== ''}
     aria-describedby="{uid}-fault"

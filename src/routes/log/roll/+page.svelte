@@ -1,0 +1,196 @@
+<!-- A whole film written up after the fact, frame after frame, by keyboard: what stays the same is kept. -->
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { enhance } from '$app/forms';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { positionsOf } from '#core/camera/camera.ts';
+  import { marksLine } from '#core/log/border-note.ts';
+  import { LIGHT_WORDS } from '#core/ways/light-text.ts';
+  import { removeFrame } from '#ui/api.ts';
+  import SelectField from '#ui/kit/SelectField.svelte';
+  import TextField from '#ui/kit/TextField.svelte';
+  import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
+  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
+  import Figures from '#ui/text/Figures.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const values = $derived<Readonly<Record<string, string>>>(form?.values ?? {});
+  const faults = $derived(form && 'faults' in form ? form.faults : []);
+  const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
+  const kept = (field: string, otherwise: string): string => values[field] ?? otherwise;
+  /** What belongs to one frame alone goes with it. */
+  const own = (field: string): string => (faults.length > 0 ? (values[field] ?? '') : '');
+  const camera = $derived(data.pair?.camera);
+  const controls = $derived(camera?.controls.filter((c) => positionsOf(c).length > 1) ?? []);
+  const next = $derived(data.pair?.nextNumber ?? data.pair?.framesTotal ?? 1);
+
+  async function takeBack(id: string, number: number): Promise<void> {
+    const removed = await removeFrame(id);
+    if (!removed.ok) sayTrouble(removed.error);
+    else sayDone(`Frame ${number} is in the trash.`);
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Write a film up · Just Enough</title></svelte:head>
+{#if data.pair && camera}
+  <div class="head">
+    <h1 class="title">Write up {data.pair.film.name} from {camera.name}</h1>
+    <SelectField
+      name="film"
+      label="Film"
+      value={data.pair.loadId}
+      options={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+      onchoose={(id: string) => void goto(`/log/roll?film=${encodeURIComponent(id)}`)}
+    />
+  </div>
+  {#if data.pair.framesLeft === 0}
+    <p>
+      Every frame of it is in the log. <a href="/log?film={encodeURIComponent(data.pair.loadId)}">See them</a>
+      or <a href="/log/judge?film={encodeURIComponent(data.pair.loadId)}">judge them</a>.
+    </p>
+  {:else}
+    <p class="lead">
+      Tab goes through the fields, Enter stores the frame and begins the next. Times are by the clocks of {data.zone}.
+    </p>
+    {#key `${next} ${faults.length}`}
+      <form
+        method="post"
+        use:enhance={() =>
+          async ({ update, result }) => {
+            await update({ reset: false });
+            await tick();
+            const to = result.type === 'success' ? '[name=light]' : '[aria-invalid=true]';
+            const field = document.querySelector<HTMLInputElement>(`form ${to}`);
+            field?.focus();
+            if (result.type === 'success') field?.select();
+          }}
+      >
+        <TextField
+          name="number"
+          label="Frame"
+          value={faults.length > 0 ? kept('number', String(next)) : String(next)}
+          fault={faultOf('number')}
+        />
+        <TextField
+          name="light"
+          label="Light: clue, scene or reading"
+          value={kept('light', '')}
+          fault={faultOf('light')}
+          list="light-words"
+          wide
+        />
+        {#each controls as control (control.id)}
+          <SelectField
+            name="set-{control.id}"
+            label={control.label}
+            value={kept(`set-${control.id}`, String(data.pair.present[control.id] ?? 0))}
+            options={positionsOf(control).map((p, i) => [String(i), p.mark] as const)}
+          />
+        {/each}
+        <TextField name="subject" label="Subject" value={own('subject')} fault={faultOf('subject')} wide />
+        <TextField name="date" label="Day" value={kept('date', data.clock.date)} fault={faultOf('date')} />
+        <TextField name="time" label="Time" value={kept('time', data.clock.time)} fault="" />
+        <TextField
+          name="guess"
+          label="Light as guessed before"
+          value={own('guess')}
+          fault={faultOf('guess')}
+          list="light-words"
+        />
+        <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
+        <SelectField
+          name="supported"
+          label="Held"
+          value={kept('supported', '')}
+          options={[
+            ['', 'in the hand'],
+            ['yes', 'on a support']
+          ]}
+        />
+        <TextField
+          name="reason"
+          label="Why this light, why this setting"
+          value={own('reason')}
+          fault={faultOf('reason')}
+          wide
+        />
+        <TextField
+          name="tags"
+          label="Your tags, with commas"
+          value={kept('tags', '')}
+          fault={faultOf('tags')}
+          list="all-tags"
+          wide
+        />
+        <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
+        <button class="press">Store frame, on to the next</button>
+      </form>
+    {/key}
+    <datalist id="light-words"
+      >{#each LIGHT_WORDS as word (word)}<option value={word}></option>{/each}</datalist
+    >
+    <datalist id="all-tags"
+      >{#each data.tags as tag (tag)}<option value={tag}></option>{/each}</datalist
+    >
+  {/if}
+  <ol>
+    {#each [...data.frames].reverse() as frame (frame.id)}
+      <li>
+        <b>{frame.number}</b>
+        <span><Figures text={marksLine(camera, frame.choice)} /></span>
+        <span><Figures text={sayLightShort(frame.light)} /></span>
+        <span class="soft">{sayWhen(frame.loggedAt, data.zone)}</span>
+        <span class="what">{frame.about.subject || frame.note}</span>
+        <button type="button" class="chip" onclick={() => void takeBack(frame.id, frame.number)}
+          >Take back<span class="sr-only"> frame {frame.number}</span></button
+        >
+      </li>
+    {/each}
+  </ol>
+{:else}
+  <h1 class="title">No film to write up yet</h1>
+  <p><a href="/start">Enter a camera and its film</a> first.</p>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 0 20px;
+  }
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: start;
+    gap: 10px 14px;
+    padding: 14px;
+    background: var(--sheet);
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+  }
+  .press {
+    margin-top: 22px;
+  }
+  ol {
+    margin-top: 16px;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 2px 18px;
+    min-height: 48px;
+    border-bottom: 1px solid var(--line);
+  }
+  .what {
+    margin-right: auto;
+    font-style: italic;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>
