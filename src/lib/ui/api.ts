@@ -2,6 +2,7 @@
 import { array, number, object, string } from 'yup';
 import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
+import type { Assignment } from '#core/log/scan.ts';
 import type { About } from '#core/log/frame.ts';
 import type { ManyEdit } from '#schema/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
@@ -102,6 +103,24 @@ export function changeBias(
   bias: { readonly stops: number; readonly sd: number | null }
 ): Promise<Result<null, string>> {
   return send('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/bias`, bias);
+}
+
+/** Says which frames the scans of a film show. */
+export function assignScans(
+  loadId: string,
+  assignments: readonly Assignment[]
+): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/loads/${encodeURIComponent(loadId)}/scans`, { assignments });
+}
+
+/** Moves a scan to the trash. */
+export function removeScan(id: string): Promise<Result<null, string>> {
+  return send('DELETE', `/api/v1/scans/${encodeURIComponent(id)}`, {});
+}
+
+/** Takes a scan back from the trash. */
+export function restoreScan(id: string): Promise<Result<null, string>> {
+  return send('POST', `/api/v1/scans/${encodeURIComponent(id)}/restore`, {});
 }
 
 /** Replaces a film's data. */

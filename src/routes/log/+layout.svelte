@@ -7,6 +7,7 @@
   const PARTS = [
     ['/log', 'Frames'],
     ['/log/roll', 'Write a film up'],
+    ['/log/scans', 'Scans'],
     ['/log/judge', 'Judge']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));

@@ -35,6 +35,7 @@
   </div>
   {#if data.shown}
     <a href="/log/judge?film={encodeURIComponent(data.shown)}">Judge its frames</a>
+    <a href="/log/compare?film={encodeURIComponent(data.shown)}">Side by side</a>
   {:else if data.looking}
     <a href="/log">Leave the search</a>
   {/if}

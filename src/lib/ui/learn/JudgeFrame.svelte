@@ -1,7 +1,7 @@
 <!-- One frame against a strip of the same scene at seven exposures: which is closest? Or a word, off the print or the negative. -->
 <script lang="ts">
   import type { Film } from '#core/film/film.ts';
-  import { isNegative } from '#core/film/film.ts';
+  import { developedRange, isNegative } from '#core/film/film.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
   import {
@@ -12,13 +12,16 @@
     type JudgedOn,
     type Outcome
   } from '#core/learn/judgement.ts';
+  import { suggestedBy } from '#core/learn/suggest.ts';
   import type { Frame } from '#core/log/frame.ts';
+  import type { Scan } from '#core/log/scan.ts';
   import type { Camera } from '#core/camera/camera.ts';
   import { marksLine } from '#core/log/border-note.ts';
   import { sayLightShort } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
-  import { FAULT_WORDS, sayTone, WORD_WORDS } from './say-learn.ts';
+  import { FAULT_WORDS, saySuggestion, sayTone, WORD_WORDS } from './say-learn.ts';
+  import ScanPrint from './ScanPrint.svelte';
 
   let {
     frame,
@@ -26,6 +29,7 @@
     film,
     before,
     usual,
+    scan = null,
     onjudged
   }: {
     frame: Frame;
@@ -34,6 +38,8 @@
     before: Judgement | null;
     /** What the last one was judged on; null = this is the first. */
     usual: JudgedOn | null;
+    /** A scan of it; null = there is none. */
+    scan?: Scan | null;
     onjudged: (on: JudgedOn, outcome: Outcome, faults: readonly string[]) => void;
   } = $props();
   // a card is made anew for each frame
@@ -42,6 +48,10 @@
   // svelte-ignore state_referenced_locally
   let faults = $state.raw<readonly string[]>(before?.faults ?? []);
   const tone = $derived(printTone(film, filmWindow(film, frame.light.contrast).usable));
+
+  const suggestion = $derived(scan && suggestedBy(scan.tones, tone));
+  /** Whether the scan itself is pushed, instead of the drawn scene. */
+  let pushing = $state(false);
 
   const is = (outcome: Outcome): boolean => JSON.stringify(before?.outcome) === JSON.stringify(outcome);
 
@@ -71,8 +81,38 @@
       >
     {/each}
   </div>
+  {#if scan}
+    <div class="scan">
+      <a href="/api/v1/scans/{scan.id}/view" target="_blank"
+        ><img src="/api/v1/scans/{scan.id}/view" alt="Scan {scan.name} of frame {frame.number}" /></a
+      >
+      <div>
+        {#if suggestion}
+          <p><Figures text={saySuggestion(suggestion)} /></p>
+          <p class="soft">
+            A hint only: labs and scanners correct exposures, and not every scene is grey in the middle. The
+            print or negative itself decides.
+          </p>
+        {/if}
+        {#if on === 'print'}
+          <div class="on" role="group" aria-label="Compared with">
+            <button type="button" class="chip" aria-pressed={!pushing} onclick={() => (pushing = false)}
+              >A drawn scene</button
+            >
+            <button type="button" class="chip" aria-pressed={pushing} onclick={() => (pushing = true)}
+              >The scan itself</button
+            >
+          </div>
+        {/if}
+      </div>
+    </div>
+  {/if}
   {#if on === 'print'}
-    <p class="kicker">Which is closest?</p>
+    <p class="kicker">
+      {pushing
+        ? 'Pushed through this film’s curve: which looks as it should have come out?'
+        : 'Which is closest?'}
+    </p>
     <div class="strip">
       {#each TONES as stops, i (stops)}
         <button
@@ -81,7 +121,16 @@
           aria-label="{i + 1}: {sayTone(stops)}"
           onclick={() => onjudged(on, { kind: 'tone', stops }, faults)}
         >
-          <ScenePrint {tone} deltaStops={stops} label={sayTone(stops)} {film} />
+          {#if pushing && scan}
+            <ScanPrint
+              scanId={scan.id}
+              range={developedRange(film)}
+              stops={-stops}
+              label={stops === 0 ? 'as it is' : `so it is ${sayTone(stops)}`}
+            />
+          {:else}
+            <ScenePrint {tone} deltaStops={stops} label={sayTone(stops)} {film} />
+          {/if}
         </button>
       {/each}
     </div>
@@ -151,6 +200,25 @@
   [aria-pressed='true'] {
     border-color: var(--accent) !important;
     font-weight: 650;
+  }
+  .scan {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 16px;
+  }
+  .scan img {
+    max-height: 260px;
+    max-width: 100%;
+    padding: 6px;
+    background: #fffdf8;
+    border: 1px solid var(--line);
+  }
+  .scan > div {
+    flex: 1;
+    min-width: 220px;
+    display: grid;
+    gap: 8px;
+    align-content: start;
   }
   .on,
   .words {

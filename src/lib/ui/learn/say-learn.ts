@@ -1,5 +1,6 @@
 // Judging and what it teaches, in words.
 import type { Estimate } from '#core/learn/bias.ts';
+import type { Suggestion } from '#core/learn/suggest.ts';
 import type { Judgement, Outcome, Word } from '#core/learn/judgement.ts';
 import { controlFor } from '#core/camera/setting.ts';
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
@@ -43,6 +44,13 @@ export function sayTone(stops: number): string {
 /** How a frame came out, in a word or two. */
 export function sayOutcome(outcome: Outcome): string {
   return outcome.kind === 'tone' ? sayTone(outcome.stops) : WORD_WORDS[outcome.word].toLowerCase();
+}
+
+/** What a scan suggests. */
+export function saySuggestion({ stops, shadowsLost, highlightsLost }: Suggestion): string {
+  const lost = [shadowsLost ? 'shadows' : '', highlightsLost ? 'highlights' : ''].filter((s) => s !== '');
+  const tone = stops === 0 ? 'about right' : `about ${sayTone(stops)}`;
+  return `By its middle tone the scan is ${tone}${lost.length > 0 ? `, with ${lost.join(' and ')} lost` : ''}.`;
 }
 
 /** A judgement with its faults. */

@@ -92,7 +92,20 @@
       <p class="soft">
         <time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, zone)}{zone === 'UTC' ? ' UTC' : ''}</time>
       </p>
-      {#if frame.about.subject !== ''}<p>{frame.about.subject}</p>{/if}
+      {#if frame.about.subject !== ''}
+        <p>
+          <a href="/log/compare?subject={encodeURIComponent(frame.about.subject)}">{frame.about.subject}</a>
+        </p>
+      {/if}
+      {#if frame.series !== null}
+        <p>
+          <a
+            href="/log/compare?film={encodeURIComponent(frame.loadId)}&series={encodeURIComponent(
+              frame.series
+            )}">The bracket side by side</a
+          >
+        </p>
+      {/if}
       {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}
       {#if frame.about.reason !== ''}<p class="soft">Why: {frame.about.reason}</p>{/if}
       {#if frame.about.tags.length > 0}
@@ -158,7 +171,7 @@
     flex-wrap: wrap;
     gap: 0 12px;
   }
-  .tags a {
+  a {
     text-decoration: underline;
     text-underline-offset: 3px;
   }

@@ -10,12 +10,13 @@ export const load: PageServerLoad = ({ url }) => {
   const asked = url.searchParams.get('film');
   const chosen = s.loads.list().find((l) => l.id === asked) ?? s.loads.inHand();
   const pair = chosen && pairOf(s, chosen);
-  if (!chosen || !pair) return { pair: null, frames: [], judgements: [], says: null, history: [] };
+  if (!chosen || !pair) return { pair: null, frames: [], judgements: [], scans: [], says: null, history: [] };
   const judged = judgedFramesOf(s, pair.camera.id);
   const { camera, withBatch } = learnFrom(pair.camera, judged);
   return {
     pair,
     frames: s.frames.listByLoad(chosen.id),
+    scans: s.scans.ofLoad(chosen.id),
     judgements: judged.map((j) => j.judgement),
     says: { camera, withFilm: withBatch.get(pair.film.id) ?? null, frames: judged.length },
     history: s.judgements.history(pair.camera.id)

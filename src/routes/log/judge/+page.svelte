@@ -56,6 +56,7 @@
         film={data.pair.film}
         before={judgementOf.get(frame.id) ?? null}
         {usual}
+        scan={data.scans.find((s) => s.frameId === frame.id) ?? null}
         onjudged={(on: JudgedOn, outcome: Outcome, faults: readonly string[]) =>
           void judged(on, outcome, faults)}
       />

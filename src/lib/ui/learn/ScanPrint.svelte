@@ -1,0 +1,69 @@
+<!-- A scan as it would look exposed some stops more or less on its film: pushed through the film's curve by the browser. -->
+<script lang="ts">
+  import { pushedTones } from '#core/learn/suggest.ts';
+
+  let {
+    scanId,
+    range,
+    stops,
+    label,
+    size = 'thumb'
+  }: {
+    scanId: string;
+    /** The film's, stops from mid grey. */
+    range: { readonly below: number; readonly above: number };
+    /** + = lighter. */
+    stops: number;
+    label: string;
+    size?: 'thumb' | 'view';
+  } = $props();
+  const uid = $props.id();
+  const table = $derived(
+    pushedTones(range, stops)
+      .map((v) => v.toFixed(4))
+      .join(' ')
+  );
+</script>
+
+<figure>
+  <svg viewBox="0 0 90 66" role="img" aria-label={label}>
+    <filter id="{uid}-push" color-interpolation-filters="sRGB" x="0" y="0" width="1" height="1">
+      <feComponentTransfer>
+        <feFuncR type="table" tableValues={table} />
+        <feFuncG type="table" tableValues={table} />
+        <feFuncB type="table" tableValues={table} />
+      </feComponentTransfer>
+    </filter>
+    <image
+      href="/api/v1/scans/{scanId}/{size}"
+      width="90"
+      height="66"
+      preserveAspectRatio="xMidYMid meet"
+      filter="url(#{uid}-push)"
+    />
+  </svg>
+  <figcaption>{label}</figcaption>
+</figure>
+
+<style>
+  figure {
+    flex: 1;
+    min-width: 0;
+    padding: 6px 6px 4px;
+    background: #fffdf8;
+    border: 1px solid var(--line);
+  }
+  svg {
+    display: block;
+    width: 100%;
+    aspect-ratio: 90 / 66;
+  }
+  figcaption {
+    margin-top: 4px;
+    text-align: center;
+    font-size: 0.8125rem;
+    line-height: 1.15;
+    /* the paper of a print is white in every look */
+    color: #57534b;
+  }
+</style>

@@ -1,0 +1,123 @@
+<!-- Where scans are dropped or chosen, and how far each is. -->
+<script lang="ts">
+  import { SCAN_TYPES } from '#core/log/scan.ts';
+  import type { Uploads } from './uploads.svelte.ts';
+
+  let { uploads, loadId }: { uploads: Uploads; loadId: string } = $props();
+  const uid = $props.id();
+  let over = $state(false);
+  const there = $derived(uploads.list.filter((u) => u.state === 'taken').length);
+  const refused = $derived(uploads.list.filter((u) => u.state === 'refused'));
+  const STATES = {
+    waiting: 'waits',
+    sending: 'is sent',
+    'looked-into': 'is looked into',
+    taken: 'is here',
+    refused: 'refused'
+  } as const;
+
+  function drop(event: DragEvent): void {
+    event.preventDefault();
+    over = false;
+    uploads.add([...(event.dataTransfer?.files ?? [])], loadId);
+  }
+  function choose(input: HTMLInputElement): void {
+    uploads.add([...(input.files ?? [])], loadId);
+    input.value = '';
+  }
+</script>
+
+<!-- the field below does the same by keyboard -->
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div
+  class="drop"
+  class:over
+  ondragover={(e) => {
+    e.preventDefault();
+    over = true;
+  }}
+  ondragleave={() => (over = false)}
+  ondrop={drop}
+>
+  <label for="{uid}-files">Drop scans here, one or forty, or choose them</label>
+  <input
+    id="{uid}-files"
+    type="file"
+    multiple
+    accept={SCAN_TYPES.map((t) => `image/${t}`).join()}
+    onchange={(e) => choose(e.currentTarget)}
+  />
+  <p class="soft">
+    JPEG, PNG, TIFF or WebP, up to 80 MB and 120 million pixels. Each is kept byte for byte as it comes.
+  </p>
+  {#if uploads.list.length > 0}
+    <div class="state" role="status">
+      <b>{there} of {uploads.list.length} here</b>
+      <progress value={uploads.list.reduce((sum, u) => sum + u.share, 0)} max={uploads.list.length}
+        >{there} of {uploads.list.length}</progress
+      >
+      {#if uploads.busy}<button type="button" class="quiet" onclick={() => uploads.cancel()}>Stop</button
+        >{/if}
+    </div>
+    {#if uploads.busy}
+      <ul>
+        {#each uploads.list.filter((u) => u.state === 'sending' || u.state === 'looked-into') as upload (upload.key)}
+          <li>
+            {upload.name}
+            {STATES[upload.state]}{upload.state === 'sending'
+              ? `, ${Math.round(upload.share * 100)} in 100`
+              : ''}
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  {/if}
+  {#if refused.length > 0}
+    <div role="alert" class="refused">
+      {#each refused as upload (upload.key)}<p>{upload.why}</p>{/each}
+      <button type="button" class="quiet" onclick={() => uploads.forget()}>I have read it</button>
+    </div>
+  {/if}
+</div>
+
+<style>
+  .drop {
+    display: grid;
+    gap: 8px;
+    padding: 18px;
+    border: 2px dashed var(--soft);
+    border-radius: 4px;
+    background: var(--sheet);
+  }
+  .over {
+    border-color: var(--accent);
+    background: var(--well);
+  }
+  label {
+    font: 520 1.25rem/1.2 var(--font-display);
+  }
+  input {
+    min-height: 44px;
+    padding: 8px 0;
+    max-width: 100%;
+  }
+  .state {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 16px;
+  }
+  progress {
+    flex: 1;
+    min-width: 120px;
+    height: 14px;
+    accent-color: var(--ink);
+  }
+  .refused {
+    display: grid;
+    gap: 6px;
+    justify-items: start;
+    color: var(--accent);
+    font-weight: 600;
+  }
+</style>

@@ -1,0 +1,123 @@
+<!-- Prints side by side, each judged in a word: a bracket, a whole film, or one subject on several films. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { isNegative } from '#core/film/film.ts';
+  import { printTone } from '#core/film/print.ts';
+  import { filmWindow } from '#core/film/window.ts';
+  import { borderExtras, marksLine } from '#core/log/border-note.ts';
+  import { WORDS, type Word } from '#core/learn/judgement.ts';
+  import type { Frame } from '#core/log/frame.ts';
+  import type { Pair } from '#core/log/pair.ts';
+  import { judgeFrame } from '#ui/api.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import { sayJudgement, WORD_WORDS } from '#ui/learn/say-learn.ts';
+  import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
+  import { sayTrouble } from '#ui/notices/say.ts';
+  import Figures from '#ui/text/Figures.svelte';
+  import { sayError } from '#ui/text/say.ts';
+  import ScenePrint from '#ui/verdict/ScenePrint.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const hand = useHand();
+  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
+  const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
+  const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
+  const toneOf = ({ film }: Pair, frame: Frame) =>
+    printTone(film, filmWindow(film, frame.light.contrast).usable);
+
+  async function judge(frame: Frame, pair: Pair, word: Word): Promise<void> {
+    const faults = judgementOf.get(frame.id)?.faults ?? [];
+    const on = isNegative(pair.film.kind) ? 'negative' : 'print';
+    const sent = await judgeFrame(frame.id, { on, outcome: { kind: 'word', word }, faults });
+    if (!sent.ok) sayTrouble(sent.error);
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Side by side · Just Enough</title></svelte:head>
+<h1 class="title">{data.title}</h1>
+{#if data.frames.length === 0}
+  <p>
+    There is nothing to lay side by side here. <a href="/log">Choose a film</a> or give frames the same subject.
+  </p>
+{:else}
+  <ul>
+    {#each data.frames as frame (frame.id)}
+      {@const pair = pairOf.get(frame.loadId)}
+      {@const scan = scanOf.get(frame.id)}
+      {@const judgement = judgementOf.get(frame.id)}
+      {#if pair}
+        <li aria-label="Frame {frame.number} on {pair.film.name}">
+          {#if scan}
+            <img src="/api/v1/scans/{scan.id}/view" alt="Scan of frame {frame.number}" loading="lazy" />
+          {:else}
+            <ScenePrint
+              tone={toneOf(pair, frame)}
+              deltaStops={frame.deltaStops}
+              label="expected"
+              film={pair.film}
+            />
+          {/if}
+          <p class="marks">
+            <b>{frame.number}</b>
+            <Figures text={marksLine(pair.camera, frame.choice)} />
+          </p>
+          <p>{pair.film.name} in {pair.camera.name}</p>
+          <p><Figures text={sayLightShort(frame.light)} />, <Figures text={sayError(frame.deltaStops)} /></p>
+          <p class="soft">{[sayWhen(frame.loggedAt, zone), ...borderExtras(frame)].join(' · ')}</p>
+          {#if judgement}<p><b>Came out: <Figures text={sayJudgement(judgement)} /></b></p>{/if}
+          <div class="words" role="group" aria-label="Judge frame {frame.number}">
+            {#each WORDS[isNegative(pair.film.kind) ? 'negative' : 'print'] as word (word)}
+              <button
+                type="button"
+                class="chip"
+                aria-pressed={judgement?.outcome.kind === 'word' && judgement.outcome.word === word}
+                onclick={() => void judge(frame, pair, word)}>{WORD_WORDS[word]}</button
+              >
+            {/each}
+          </div>
+        </li>
+      {/if}
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 270px), 1fr));
+    gap: 12px;
+  }
+  li {
+    display: grid;
+    gap: 3px;
+    align-content: start;
+    padding: 10px;
+    font-size: 0.9375rem;
+    background: var(--sheet);
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+    content-visibility: auto;
+    contain-intrinsic-size: auto 480px;
+  }
+  img {
+    width: 100%;
+    padding: 6px;
+    background: #fffdf8;
+    border: 1px solid var(--line);
+  }
+  .marks {
+    font: 480 1.125rem/1.2 var(--font-display);
+  }
+  .words {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin-top: 4px;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>

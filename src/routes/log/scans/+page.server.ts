@@ -1,0 +1,18 @@
+import { filmLines } from '#server/film-lines.ts';
+import { pairOf } from '#server/pairs.ts';
+import { store } from '#server/store.ts';
+import type { PageServerLoad } from './$types';
+
+/** The scans of one film: the one asked for, else the one in hand, else the latest. */
+export const load: PageServerLoad = ({ url }) => {
+  const s = store();
+  const asked = url.searchParams.get('film');
+  const chosen =
+    (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null;
+  return {
+    pair: chosen && pairOf(s, chosen),
+    frames: chosen ? s.frames.listByLoad(chosen.id) : [],
+    scans: chosen ? s.scans.ofLoad(chosen.id) : [],
+    lines: filmLines(s, chosen)
+  };
+};

@@ -1,0 +1,155 @@
+<script lang="ts">
+  import { goto, invalidateAll } from '$app/navigation';
+  import { byName, matchedByName, type Assignment, type Scan } from '#core/log/scan.ts';
+  import { marksLine } from '#core/log/border-note.ts';
+  import { assignScans, removeScan, restoreScan } from '#ui/api.ts';
+  import SelectField from '#ui/kit/SelectField.svelte';
+  import ScanDrop from '#ui/log/ScanDrop.svelte';
+  import { Uploads } from '#ui/log/uploads.svelte.ts';
+  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const uploads = new Uploads(() => void invalidateAll());
+  const loadId = $derived(data.pair?.loadId ?? '');
+  const scans = $derived(byName(data.scans));
+  const match = $derived(matchedByName(data.scans, data.frames));
+  const frameOptions = $derived([
+    ['', 'no frame yet'] as const,
+    ...data.frames.map((f) => {
+      const what = f.about.subject || f.note;
+      const marks = data.pair ? marksLine(data.pair.camera, f.choice) : '';
+      return [f.id, `${f.number} · ${what === '' ? marks : what}`] as const;
+    })
+  ]);
+
+  async function assign(assignments: readonly Assignment[], words: string): Promise<void> {
+    const before = assignments.map(({ scanId }) => ({
+      scanId,
+      frameId: data.scans.find((s) => s.id === scanId)?.frameId ?? null
+    }));
+    const sent = await assignScans(loadId, assignments);
+    if (!sent.ok) sayTrouble(sent.error);
+    else if (words !== '') sayDone(words, () => void assign(before, ''));
+    await invalidateAll();
+  }
+
+  async function remove(scan: Scan): Promise<void> {
+    const removed = await removeScan(scan.id);
+    if (!removed.ok) sayTrouble(removed.error);
+    else sayDone(`${scan.name} is in the trash.`, () => void restore(scan));
+    await invalidateAll();
+  }
+  async function restore(scan: Scan): Promise<void> {
+    const restored = await restoreScan(scan.id);
+    if (!restored.ok) sayTrouble(restored.error);
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Scans · Just Enough</title></svelte:head>
+{#if data.pair}
+  <div class="head">
+    <h1 class="title">Scans of {data.pair.film.name} from {data.pair.camera.name}</h1>
+    <SelectField
+      name="film"
+      label="Film"
+      value={loadId}
+      options={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+      onchoose={(id: string) => void goto(`/log/scans?film=${encodeURIComponent(id)}`)}
+    />
+  </div>
+  <ScanDrop {uploads} {loadId} />
+  {#if scans.length > 0}
+    <div class="do">
+      {#if match.length > 0}
+        <button
+          type="button"
+          class="press"
+          onclick={() =>
+            void assign(match, `${match.length} ${match.length === 1 ? 'scan is' : 'scans are'} matched.`)}
+          >Match {match.length} by the order of names</button
+        >
+      {/if}
+      <a class="judge" href="/log/judge?film={encodeURIComponent(loadId)}">Judge its frames</a>
+    </div>
+    <ul aria-label="Scans">
+      {#each scans as scan (scan.id)}
+        <li>
+          <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
+            <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan {scan.name}" loading="lazy" />
+          </a>
+          <p class="name">{scan.name}</p>
+          <p class="soft">{scan.width} × {scan.height}, {(scan.bytes / 1e6).toFixed(1)} MB</p>
+          <SelectField
+            name="frame-{scan.id}"
+            label="Shows frame"
+            value={scan.frameId ?? ''}
+            options={frameOptions}
+            onchoose={(id: string) =>
+              void assign([{ scanId: scan.id, frameId: id === '' ? null : id }], `${scan.name} is matched.`)}
+          />
+          <button
+            type="button"
+            class="quiet"
+            onclick={() => void remove(scan)}
+            aria-label="Delete {scan.name}">Delete</button
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{:else}
+  <h1 class="title">No film to add scans to yet</h1>
+  <p><a href="/start">Enter a camera and its film</a> first.</p>
+{/if}
+
+<style>
+  .head,
+  .do {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 8px 20px;
+    margin-bottom: 10px;
+  }
+  .do {
+    justify-content: start;
+    margin-top: 12px;
+  }
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 200px), 1fr));
+    gap: 12px;
+  }
+  li {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+    justify-items: start;
+    padding: 10px;
+    background: var(--sheet);
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+  }
+  img {
+    height: 150px;
+    max-width: 100%;
+    object-fit: contain;
+    background: #fffdf8;
+    border: 1px solid var(--line);
+  }
+  li :global(select) {
+    min-width: 0;
+    max-width: 100%;
+  }
+  .name {
+    font-weight: 600;
+    overflow-wrap: anywhere;
+  }
+  .judge,
+  p > a {
+    text-decoration: underline;
+  }
+</style>
