@@ -30,7 +30,10 @@ async function send(
     request.onabort = () => done('Taken back before it was there.');
     request.onerror = () => done('The server does not answer. The file is still yours: try again.');
     request.onload = () => {
-      if (request.status < 300) return done('');
+      if (request.status < 300) {
+        done('');
+        return;
+      }
       let body: unknown = null;
       try {
         body = JSON.parse(request.responseText);
@@ -48,7 +51,7 @@ async function send(
 export class Uploads {
   #list = $state.raw<readonly Upload[]>([]);
   #waiting: { readonly key: number; readonly file: File; readonly url: string }[] = [];
-  #sending = new Map<number, XMLHttpRequest>();
+  #sending: readonly XMLHttpRequest[] = [];
   #next = 0;
   readonly #done: () => void;
 
@@ -77,15 +80,14 @@ export class Uploads {
       this.#waiting.push({ key, file, url });
       this.#list = [...this.#list, { key, name: file.name, share: 0, state: 'waiting', why: '' }];
     }
-    for (let i = this.#sending.size; i < AT_ONCE; i++) void this.#work();
+    for (let i = this.#sending.length; i < AT_ONCE; i++) void this.#work();
   }
 
   /** Takes everything back that is not there yet. */
   cancel(): void {
-    const keys = new Set(this.#waiting.map((w) => w.key));
     this.#waiting = [];
-    this.#list = this.#list.filter((u) => !keys.has(u.key));
-    for (const request of this.#sending.values()) request.abort();
+    this.#list = this.#list.filter((u) => u.state !== 'waiting');
+    for (const request of this.#sending) request.abort();
   }
 
   /** Takes the refusals away that were read. */
@@ -102,12 +104,12 @@ export class Uploads {
     if (!next) return;
     const { key, file, url } = next;
     const request = new XMLHttpRequest();
-    this.#sending.set(key, request);
+    this.#sending = [...this.#sending, request];
     this.#set(key, { state: 'sending' });
     const why = await send(url, file, request, (share) =>
       this.#set(key, { share, state: share < 1 ? 'sending' : 'looked-into' })
     );
-    this.#sending.delete(key);
+    this.#sending = this.#sending.filter((r) => r !== request);
     this.#set(key, { share: 1, state: why === '' ? 'taken' : 'refused', why });
     const taken = this.#list.filter((u) => u.state === 'taken').length;
     if (!this.busy || (why === '' && taken % 10 === 0)) this.#done();
