@@ -9,6 +9,7 @@ import { EYE_SD, FRAME_SD } from '../match/situation.ts';
 import { judge } from '../match/verdict.ts';
 import { learnBias, type Learned, type Observation } from './bias.ts';
 import { seenOf, type Judgement } from './judgement.ts';
+import { outliersOf, type Outlier } from './outliers.ts';
 
 /** A judged frame with the film it is on. */
 export interface JudgedFrame {
@@ -54,12 +55,21 @@ export function observationOf(camera: Camera, { frame, film, judgement }: Judged
   };
 }
 
+/** What judged frames say about a camera, with those that disagree. */
+export interface LearnedWithOutliers extends Learned {
+  readonly outliers: readonly Outlier[];
+}
+
 /** What judged frames say about a camera, whatever bias it is thought to have now. */
-export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): Learned {
+export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
   const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
   const observations = judged.flatMap((j) => observationOf(camera, j) ?? []);
-  return learnBias(observations, {
+  const learned = learnBias(observations, {
     cameraSd: CONDITION_SD[camera.condition],
     batchSd: (id) => Math.max(0.05, sds.get(id) ?? 0.2)
   });
+  const outliers = observations.flatMap((o) =>
+    outliersOf([o], learned.withBatch.get(o.batchId) ?? learned.camera)
+  );
+  return { ...learned, outliers };
 }

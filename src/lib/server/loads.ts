@@ -30,6 +30,9 @@ export function loadRepository(db: Database) {
   const latest = db.prepare<[number], LoadRow>(
     'select * from load order by loaded_at desc, rowid desc limit ?'
   );
+  const ofCamera = db.prepare<[string], LoadRow>(
+    'select * from load where camera_id = ? order by loaded_at, rowid'
+  );
   const one = db.prepare<[string], LoadRow>('select * from load where id = ?');
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at, side)
@@ -62,6 +65,8 @@ export function loadRepository(db: Database) {
     list: (): readonly Load[] => all.all().map(fromRow),
     /** The films loaded last, the latest first. */
     latest: (count: number): readonly Load[] => latest.all(count).map(fromRow),
+    /** The films of a camera, oldest first. */
+    ofCamera: (cameraId: string): readonly Load[] => ofCamera.all(cameraId).map(fromRow),
     find,
     add: (load: Load): void => {
       insert.run({ ...load });

@@ -2,12 +2,15 @@
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
   import { framesToSettle, type BiasChange, type Estimate } from '#core/learn/bias.ts';
+  import type { LastRoll } from '#core/learn/last-roll.ts';
+  import type { Outlier } from '#core/learn/outliers.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { changeBias } from '../api.ts';
   import { sayWhen } from '../log/say-frame.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import Figures from '../text/Figures.svelte';
-  import { sayBias, sayCancelling } from './say-learn.ts';
+  import { chanceInHundred } from '../text/say.ts';
+  import { sayBias, sayCancelling, sayOutlier } from './say-learn.ts';
 
   let {
     camera,
@@ -19,7 +22,13 @@
   }: {
     camera: Camera;
     filmName: string;
-    says: { readonly camera: Estimate; readonly withFilm: Estimate | null; readonly frames: number };
+    says: {
+      readonly camera: Estimate;
+      readonly withFilm: Estimate | null;
+      readonly frames: number;
+      readonly outliers: readonly (Outlier & { readonly label: string })[];
+      readonly lastRoll: LastRoll | null;
+    };
     history: readonly BiasChange[];
     zone: string;
     onchanged: () => Promise<void>;
@@ -69,6 +78,19 @@
         ? ''
         : ` ± ${formatDecimal(camera.toleranceStops, 2)}`}.
     </p>
+    {#if says.outliers.length > 0}
+      <p>
+        Disagreeing with the rest: {says.outliers.map(sayOutlier).join('; ')}. Look at them again, or at what
+        was written of their light.
+      </p>
+    {/if}
+    {#if says.lastRoll}
+      <p>
+        The {says.lastRoll.frames} frames of this film, as they were set: {chanceInHundred(
+          says.lastRoll.asSet
+        )} in 100 on average; set knowing this, {chanceInHundred(says.lastRoll.knowing)}.
+      </p>
+    {/if}
     {#if !isTaken}
       <button
         type="button"

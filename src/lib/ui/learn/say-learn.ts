@@ -1,5 +1,6 @@
 // Judging and what it teaches, in words.
 import type { Estimate } from '#core/learn/bias.ts';
+import type { Outlier } from '#core/learn/outliers.ts';
 import type { Suggestion } from '#core/learn/suggest.ts';
 import type { Judgement, Outcome, Word } from '#core/learn/judgement.ts';
 import { controlFor } from '#core/camera/setting.ts';
@@ -49,7 +50,8 @@ export function sayOutcome(outcome: Outcome): string {
 /** What a scan suggests. */
 export function saySuggestion({ stops, shadowsLost, highlightsLost }: Suggestion): string {
   const lost = [shadowsLost ? 'shadows' : '', highlightsLost ? 'highlights' : ''].filter((s) => s !== '');
-  const tone = stops === 0 ? 'about right' : `about ${sayTone(stops)}`;
+  const tone =
+    stops === 0 ? 'about right' : `about ${formatStops(Math.abs(stops))} too ${stops > 0 ? 'light' : 'dark'}`;
   return `By its middle tone the scan is ${tone}${lost.length > 0 ? `, with ${lost.join(' and ')} lost` : ''}.`;
 }
 
@@ -62,6 +64,12 @@ export function sayJudgement({ outcome, faults }: Judgement): string {
 export function sayBias({ stops, sd }: Estimate): string {
   const size = `${formatDecimal(Math.abs(stops), 1)} ± ${formatDecimal(sd, 1)} stops`;
   return Math.abs(stops) < 0.05 ? `${size} off` : `${size} too ${stops > 0 ? 'light' : 'dark'}`;
+}
+
+/** A frame that disagrees: "7 on Tidewater, 1.8 stops lighter". */
+export function sayOutlier({ label, byStops }: Outlier & { readonly label: string }): string {
+  if (byStops === null) return label;
+  return `${label}, ${formatDecimal(Math.abs(byStops), 1)} stops ${byStops > 0 ? 'lighter' : 'darker'}`;
 }
 
 /** The lighten–darken position that cancels a bias best: "−½ cancels it", or '' without such a control or need. */

@@ -101,6 +101,17 @@
     padding: 8px 0;
     max-width: 100%;
   }
+  input::file-selector-button {
+    min-height: 44px;
+    margin-right: 12px;
+    padding: 0 14px;
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    background: transparent;
+    color: var(--ink);
+    font-weight: 600;
+    cursor: pointer;
+  }
   .state {
     display: flex;
     flex-wrap: wrap;

@@ -1,5 +1,7 @@
+import { lastRollWith } from '#core/learn/last-roll.ts';
 import { learnFrom } from '#core/learn/observe.ts';
-import { judgedFramesOf } from '#server/learning.ts';
+import { planTestRoll } from '#core/learn/test-roll.ts';
+import { explainedOf, judgedFramesOf } from '#server/learning.ts';
 import { pairOf } from '#server/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
@@ -8,17 +10,35 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
-  const chosen = s.loads.list().find((l) => l.id === asked) ?? s.loads.inHand();
+  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand();
   const pair = chosen && pairOf(s, chosen);
-  if (!chosen || !pair) return { pair: null, frames: [], judgements: [], scans: [], says: null, history: [] };
-  const judged = judgedFramesOf(s, pair.camera.id);
-  const { camera, withBatch } = learnFrom(pair.camera, judged);
+  if (!chosen || !pair)
+    return {
+      pair: null,
+      frames: [],
+      judgements: [],
+      scans: [],
+      explained: [],
+      says: null,
+      history: [],
+      plan: []
+    };
+  const { camera, film } = pair;
+  const judged = judgedFramesOf(s, camera.id);
+  const learned = learnFrom(camera, judged);
+  const frames = s.frames.listByLoad(chosen.id);
+  const numberOf = new Map(judged.map(({ frame, film: on }) => [frame.id, `${frame.number} on ${on.name}`]));
   return {
-    pair,
-    frames: s.frames.listByLoad(chosen.id),
+    ...{ pair, frames },
     scans: s.scans.ofLoad(chosen.id),
     judgements: judged.map((j) => j.judgement),
-    says: { camera, withFilm: withBatch.get(pair.film.id) ?? null, frames: judged.length },
-    history: s.judgements.history(pair.camera.id)
+    explained: explainedOf(s, chosen, camera, judged),
+    says: {
+      ...{ camera: learned.camera, withFilm: learned.withBatch.get(film.id) ?? null, frames: judged.length },
+      outliers: learned.outliers.map((o) => ({ ...o, label: numberOf.get(o.frameId) ?? '' })),
+      lastRoll: judged.length > 0 ? lastRollWith(camera, film, frames, learned.camera) : null
+    },
+    history: s.judgements.history(camera.id),
+    plan: planTestRoll(camera, film, pair.present, judged.length > 0 ? learned.camera.sd : null)
   };
 };

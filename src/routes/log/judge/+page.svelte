@@ -5,6 +5,8 @@
   import { useHand } from '#ui/hand.svelte.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
+  import TestRoll from '#ui/learn/TestRoll.svelte';
+  import WhySo from '#ui/learn/WhySo.svelte';
   import { sayJudgement } from '#ui/learn/say-learn.ts';
   import { sayTrouble } from '#ui/notices/say.ts';
   import type { PageProps } from './$types';
@@ -61,16 +63,20 @@
           void judged(on, outcome, faults)}
       />
     {/key}
-    {#if data.says}
-      <CameraSays
-        camera={data.pair.camera}
-        filmName={data.pair.film.name}
-        says={data.says}
-        history={data.history}
-        {zone}
-        onchanged={invalidateAll}
-      />
-    {/if}
+    <div class="says">
+      {#if data.says}
+        <CameraSays
+          camera={data.pair.camera}
+          filmName={data.pair.film.name}
+          says={data.says}
+          history={data.history}
+          {zone}
+          onchanged={invalidateAll}
+        />
+      {/if}
+      <WhySo camera={data.pair.camera} explained={data.explained} />
+      <TestRoll camera={data.pair.camera} plan={data.plan} />
+    </div>
   </div>
 {:else}
   <h1>Nothing to judge yet</h1>
@@ -100,6 +106,11 @@
     display: grid;
     grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
     gap: 22px 30px;
+  }
+  .says {
+    display: grid;
+    gap: 20px;
+    align-content: start;
   }
   a {
     text-decoration: underline;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { byName, matchedByName, type Assignment, type Scan } from '#core/log/scan.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
   import { marksLine } from '#core/log/border-note.ts';
   import { assignScans, removeScan, restoreScan } from '#ui/api.ts';
   import SelectField from '#ui/kit/SelectField.svelte';
@@ -22,6 +23,9 @@
       return [f.id, `${f.number} · ${what === '' ? marks : what}`] as const;
     })
   ]);
+
+  const saySize = (bytes: number): string =>
+    bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${formatDecimal(bytes / 1e6, 1)} MB`;
 
   async function assign(assignments: readonly Assignment[], words: string): Promise<void> {
     const before = assignments.map(({ scanId }) => ({
@@ -80,7 +84,7 @@
             <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan {scan.name}" loading="lazy" />
           </a>
           <p class="name">{scan.name}</p>
-          <p class="soft">{scan.width} × {scan.height}, {(scan.bytes / 1e6).toFixed(1)} MB</p>
+          <p class="soft">{scan.width} × {scan.height}, {saySize(scan.bytes)}</p>
           <SelectField
             name="frame-{scan.id}"
             label="Shows frame"

@@ -1,0 +1,20 @@
+// On which side of right a frame came out.
+import type { Outcome } from './judgement.ts';
+
+/** Too little light, right, or too much. */
+export type OutcomeSide = 'dark' | 'right' | 'light';
+
+const DARK: readonly string[] = ['nothing-dark', 'too-dark', 'shadows-empty', 'thin'];
+
+/** The side of an outcome. */
+export function sideOf(outcome: Outcome): OutcomeSide {
+  if (outcome.kind === 'tone') return outcome.stops < 0 ? 'dark' : outcome.stops > 0 ? 'light' : 'right';
+  if (outcome.word === 'right') return 'right';
+  return DARK.includes(outcome.word) ? 'dark' : 'light';
+}
+
+/** Whether a frame is one to keep: right, or within a stop of it, and nothing else went wrong. Common practice, no source. */
+export function isKeeper(outcome: Outcome, faults: readonly string[]): boolean {
+  if (faults.length > 0) return false;
+  return outcome.kind === 'tone' ? Math.abs(outcome.stops) <= 1 : outcome.word === 'right';
+}

@@ -1,0 +1,49 @@
+<!-- The few frames that would tell most of this camera. -->
+<script lang="ts">
+  import type { Camera } from '#core/camera/camera.ts';
+  import { marksLine } from '#core/log/border-note.ts';
+  import type { TestFrame } from '#core/learn/test-roll.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { formatLv } from '#core/units/stops.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayError } from '../text/say.ts';
+  import { nearestName } from '../text/say-light.ts';
+
+  let { camera, plan }: { camera: Camera; plan: readonly TestFrame[] } = $props();
+</script>
+
+{#if plan.length > 0}
+  <details>
+    <summary>Which {plan.length} frames would tell most</summary>
+    <p class="soft">
+      An even, front-lit subject each, metered at the subject with a reading of its own. Judge them off the
+      print or slide; off the negative when a lab prints.
+    </p>
+    <ol>
+      {#each plan as frame, i (i)}
+        <li>
+          <b><Figures text={`LV ${formatLv(frame.lv)}`} />, {nearestName(frame.lv)}:</b>
+          <Figures text={marksLine(camera, frame.choice)} />, <Figures
+            text={`${sayError(frame.deltaStops)}; then known to ± ${formatDecimal(frame.sdAfter, 2)}`}
+          />
+        </li>
+      {/each}
+    </ol>
+  </details>
+{/if}
+
+<style>
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    cursor: pointer;
+    text-decoration: underline;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 22px;
+  }
+  li {
+    padding: 3px 0;
+  }
+</style>
