@@ -58,7 +58,16 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     room: 'src/lib/ui',
     // the types of a worker's messages; the worker itself is started by its address
     folders: ['src/core', 'src/lib/schema', 'src/lib/ui', 'src/workers'],
-    packages: [/^svelte(\/|$)/, /^\$app\//, /^@skeletonlabs\//, /^@lucide\//, /^yup$/, /^tinykeys$/, /^idb$/]
+    packages: [
+      /^svelte(\/|$)/,
+      /^\$app\//,
+      /^@skeletonlabs\//,
+      /^@lucide\//,
+      /^yup$/,
+      /^tinykeys$/,
+      /^idb$/,
+      /^apexcharts$/
+    ]
   },
   {
     room: 'src/routes',

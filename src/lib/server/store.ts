@@ -11,6 +11,7 @@ import { judgementRepository } from './judgements.ts';
 import { loadRepository } from './loads.ts';
 import { logbook } from './logbook.ts';
 import { manyFrames } from './many-frames.ts';
+import { numbersOf } from './numbers.ts';
 import { passcodes } from './passcode.ts';
 import { gazetteer } from './places.ts';
 import { scanIntake } from './scans/intake.ts';
@@ -41,6 +42,8 @@ function openStore() {
     /** The files of the scans. */
     intake: scanIntake(config.scansPath, scans, () => new Date().toISOString()),
     judgements: judgementRepository(db),
+    /** Sums over judged frames. */
+    numbers: numbersOf(db),
     things: thingRepository(db),
     settings: settingsRepository(db),
     /** Places by name. @throws {Error} when the gazetteer was not made */

@@ -8,7 +8,8 @@
     ['/log', 'Frames'],
     ['/log/roll', 'Write a film up'],
     ['/log/scans', 'Scans'],
-    ['/log/judge', 'Judge']
+    ['/log/judge', 'Judge'],
+    ['/log/numbers', 'Numbers']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));
   const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);

@@ -12,6 +12,7 @@ import { CAMERAS_BY_HAND } from './by-hand.ts';
 import { CAMERAS_BY_THEMSELVES } from './by-themselves.ts';
 import { thingRepository } from '../things.ts';
 import { DEMO_FILMS } from './films.ts';
+import { seedHistory } from './history.ts';
 import { DEMO_THINGS } from './things.ts';
 
 /** Cameras of the demonstration: one of each of twelve kinds. */
@@ -94,6 +95,7 @@ export function seedDemo(db: Database): void {
     loads.takeInHand('demo-load-marigold');
     logAll(db, 'demo-load-marigold', TOY_FRAMES);
     logAll(db, 'demo-load-pebble', BOX_FRAMES);
+    seedHistory(db);
   })();
 }
 

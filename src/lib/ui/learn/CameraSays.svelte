@@ -45,6 +45,8 @@
   });
   const isTaken = $derived(camera.biasStops === rounded.stops && camera.toleranceStops === rounded.sd);
 
+  const signed = (stops: number): string => formatDecimal(stops, 2).replace('-', '−');
+
   async function take(stops: number, sd: number | null, words: string): Promise<void> {
     const before = { stops: camera.biasStops, sd: camera.toleranceStops };
     const taken = await changeBias(camera.id, { stops, sd });
@@ -74,7 +76,7 @@
       {more === 0
         ? 'That is as sure as it need be.'
         : `About ${more} more, each with its own reading, would make it sure to ${formatDecimal(SETTLED_SD, 1)} stops.`}
-      Every answer now counts with {formatDecimal(camera.biasStops, 2)} stops{camera.toleranceStops === null
+      Every answer now counts with {signed(camera.biasStops)} stops{camera.toleranceStops === null
         ? ''
         : ` ± ${formatDecimal(camera.toleranceStops, 2)}`}.
     </p>
@@ -97,7 +99,7 @@
         class="press"
         onclick={() =>
           void take(rounded.stops, rounded.sd, `Every answer for ${camera.name} counts with it.`)}
-        >Count with {formatDecimal(rounded.stops, 2)} stops from now on</button
+        >Count with {signed(rounded.stops)} stops from now on</button
       >
     {/if}
   {/if}
@@ -108,16 +110,14 @@
         {#each history as change (change.id)}
           <li>
             <span
-              >{sayWhen(change.changedAt, zone)}: {formatDecimal(change.fromStops, 2)} to {formatDecimal(
-                change.toStops,
-                2
-              )} stops, {change.frames} frames</span
+              >{sayWhen(change.changedAt, zone)}: {signed(change.fromStops)} to {signed(change.toStops)} stops,
+              {change.frames} frames</span
             >
             <button
               type="button"
               class="chip"
               onclick={() => void take(change.fromStops, change.fromSd, 'The bias is as it was before.')}
-              >Back to {formatDecimal(change.fromStops, 2)}</button
+              >Back to {signed(change.fromStops)}</button
             >
           </li>
         {/each}

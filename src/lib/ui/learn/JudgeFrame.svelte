@@ -169,6 +169,8 @@
     display: grid;
     gap: 10px;
     padding: 14px;
+    align-content: start;
+    align-self: start;
     background: var(--sheet);
     border: 1.5px solid var(--ink);
     border-radius: 4px;
@@ -222,6 +224,7 @@
   }
   .on,
   .words {
+    align-items: start;
     display: flex;
     flex-wrap: wrap;
     gap: 6px;

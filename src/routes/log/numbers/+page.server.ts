@@ -1,0 +1,5 @@
+import { readNumbers } from '#server/numbers.ts';
+import { store } from '#server/store.ts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => ({ numbers: readNumbers(store()) });

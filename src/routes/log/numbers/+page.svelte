@@ -1,0 +1,163 @@
+<script lang="ts">
+  import type { Cause } from '#core/learn/causes.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { FAULT_WORDS } from '#ui/learn/say-learn.ts';
+  import BarChart from '#ui/numbers/BarChart.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const { pairs, months, faults, causes } = $derived(data.numbers);
+  const CAUSE_WORDS: Readonly<Record<Cause['cause'], string>> = {
+    'compensation-left': 'lighten–darken left',
+    'beyond-limit': 'beyond the camera’s limit',
+    expected: 'was expected so',
+    'eye-in-shade': 'eye in shade',
+    'eye-in-sun': 'eye in brighter light',
+    'filter-missing': 'filter forgotten',
+    'filter-on': 'filter left on',
+    'dial-left': 'speed dial for another film',
+    counted: 'seconds counted',
+    'aperture-made-up': 'aperture made up for',
+    'light-unsure': 'light unsure',
+    hold: 'held too long by hand',
+    motion: 'subject moved',
+    'too-near': 'too near',
+    lamps: 'lamps',
+    'lit-from-behind': 'lit from behind'
+  };
+  const SIDES: Readonly<Record<string, string>> = { dark: 'Too dark', light: 'Too light' };
+  const faultName = (what: string): string => SIDES[what] ?? FAULT_WORDS[what] ?? what;
+  const keepers = (rows: readonly { readonly judged: number; readonly keepers: number }[]) => [
+    { name: 'keepers', values: rows.map((r) => r.keepers), colour: '--soft' },
+    { name: 'others', values: rows.map((r) => r.judged - r.keepers), colour: '--well' }
+  ];
+  const share = (r: { readonly judged: number; readonly keepers: number }): string =>
+    `${Math.round((100 * r.keepers) / r.judged)} in 100`;
+</script>
+
+<svelte:head><title>Numbers · Just Enough</title></svelte:head>
+<h1 class="title">Numbers</h1>
+<p class="lead">
+  A keeper is a frame judged right, or within a stop of it, without a fault. Only judged frames count.
+</p>
+{#if pairs.length === 0}
+  <p>No frame is judged yet. <a href="/log/judge">Judge some</a>, and what they add up to stands here.</p>
+{:else}
+  <section>
+    <h2>Keepers by camera and film</h2>
+    <BarChart
+      label="Keepers and others by camera and film; the table below says the same"
+      names={pairs.map((p) => `${p.cameraName}, ${p.filmName}`)}
+      series={keepers(pairs)}
+      stacked
+    />
+    <div class="wide">
+      <table>
+        <thead>
+          <tr
+            ><th>Camera</th><th>Film</th><th>Judged</th><th>Keepers</th><th>Share</th><th>A keeper cost</th
+            ></tr
+          >
+        </thead>
+        <tbody>
+          {#each pairs as p (`${p.cameraName} ${p.filmName}`)}
+            <tr>
+              <td>{p.cameraName}</td><td>{p.filmName}</td><td>{p.judged}</td><td>{p.keepers}</td><td
+                >{share(p)}</td
+              >
+              <td>{p.costPerKeeper === null ? 'no price entered' : formatDecimal(p.costPerKeeper, 2)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  </section>
+  <section>
+    <h2>Over time</h2>
+    <BarChart
+      label="Keepers and others by month; the table below says the same"
+      names={months.map((m) => m.month)}
+      series={keepers(months)}
+      stacked
+    />
+    <table>
+      <thead><tr><th>Month</th><th>Judged</th><th>Keepers</th><th>Share</th></tr></thead>
+      <tbody>
+        {#each months as m (m.month)}
+          <tr><td>{m.month}</td><td>{m.judged}</td><td>{m.keepers}</td><td>{share(m)}</td></tr>
+        {/each}
+      </tbody>
+    </table>
+  </section>
+  <div class="two">
+    <section>
+      <h2>What went wrong</h2>
+      {#if faults.length > 0}
+        <BarChart
+          label="Frames by what went wrong; the table below says the same"
+          names={faults.map((f) => faultName(f.what))}
+          series={[{ name: 'frames', values: faults.map((f) => f.frames), colour: '--soft' }]}
+        />
+        <table>
+          <thead><tr><th>Fault</th><th>Frames</th></tr></thead>
+          <tbody>
+            {#each faults as f (f.what)}<tr><td>{faultName(f.what)}</td><td>{f.frames}</td></tr>{/each}
+          </tbody>
+        </table>
+      {:else}<p>Nothing.</p>{/if}
+    </section>
+    <section>
+      <h2>Why, likely</h2>
+      {#if causes.length > 0}
+        <BarChart
+          label="Frames by their likeliest cause; the table below says the same"
+          names={causes.map((c) => CAUSE_WORDS[c.what])}
+          series={[{ name: 'frames', values: causes.map((c) => c.frames), colour: '--soft' }]}
+        />
+        <table>
+          <thead><tr><th>Likeliest cause</th><th>Frames</th></tr></thead>
+          <tbody>
+            {#each causes as c (c.what)}<tr><td>{CAUSE_WORDS[c.what]}</td><td>{c.frames}</td></tr>{/each}
+          </tbody>
+        </table>
+      {:else}<p>The log shows none.</p>{/if}
+    </section>
+  </div>
+{/if}
+
+<style>
+  section {
+    margin-bottom: 26px;
+    min-width: 0;
+  }
+  h2 {
+    font-size: 1.25rem;
+    font-weight: 520;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+    gap: 0 32px;
+  }
+  .wide {
+    overflow-x: auto;
+    position: relative;
+  }
+  table {
+    border-collapse: collapse;
+    min-width: min(100%, 420px);
+  }
+  th {
+    text-align: left;
+    font-weight: 600;
+    color: var(--soft);
+  }
+  th,
+  td {
+    padding: 5px 24px 5px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>
