@@ -21,9 +21,9 @@ export function frameRepository(db: Database) {
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
-       guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason)
+       guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason, deleted_at)
      values (:id, :loadId, :number, :loggedAt, :cameraRevision, :lv, :lightSd, :way, :contrast,
-       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note, :series, :timedSeconds, :subject, :reason)`
+       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note, :series, :timedSeconds, :subject, :reason, :deletedAt)`
   );
   const update = db.prepare<[number, string, string]>('update frame set number = ?, note = ? where id = ?');
   const describe = db.prepare<[string, string, string]>(
@@ -75,14 +75,15 @@ export function frameRepository(db: Database) {
       const row = last.get(cameraId);
       return row ? frameFromRow(row) : null;
     },
-    add: (frame: Frame, cameraRevision: number): void => {
+    /** @param deletedAt when it was moved to the trash; null = it is in the log */
+    add: (frame: Frame, cameraRevision: number, deletedAt: string | null = null): void => {
       const { lv, sdStops: lightSd, way, contrast } = frame.light;
       const { id, loadId, number, loggedAt, deltaStops, sdStops, pUsable, note, series, timedSeconds } =
         frame;
       insert.run({
         ...{ id, loadId, number, loggedAt, cameraRevision, lv, lightSd, contrast },
         ...{ deltaStops, sdStops, pUsable, note, series, timedSeconds },
-        ...{ subject: frame.about.subject, reason: frame.about.reason },
+        ...{ subject: frame.about.subject, reason: frame.about.reason, deletedAt },
         way: JSON.stringify(way),
         guessJson: frame.guess === null ? null : JSON.stringify(frame.guess),
         conditionsJson: JSON.stringify(frame.conditions),

@@ -1,0 +1,45 @@
+// Text files as they come in: UTF-8 or refused, line by line, never whole in memory.
+import { createReadStream } from 'node:fs';
+import { open } from 'node:fs/promises';
+
+/** What a file is by its first bytes. */
+export type FileKind = 'zip' | 'book' | 'csv' | 'utf-16' | 'empty';
+
+/** Looks at the first bytes. */
+export async function kindOfFile(path: string): Promise<FileKind> {
+  const file = await open(path);
+  try {
+    const { buffer, bytesRead } = await file.read(Buffer.alloc(512), 0, 512, 0);
+    const head = buffer.subarray(0, bytesRead);
+    if (bytesRead === 0) return 'empty';
+    if (head[0] === 0x50 && head[1] === 0x4b) return 'zip';
+    if ((head[0] === 0xff && head[1] === 0xfe) || (head[0] === 0xfe && head[1] === 0xff) || head.includes(0))
+      return 'utf-16';
+    return head
+      .toString('utf8')
+      .replace(/^\uFEFF/, '')
+      .trimStart()
+      .startsWith('{')
+      ? 'book'
+      : 'csv';
+  } finally {
+    await file.close();
+  }
+}
+
+/** Longest line taken, characters. */
+const LONGEST = 1_000_000;
+
+/** The lines of a file, some hundred at a time. @throws {TypeError} for what is no UTF-8 @throws {RangeError} for a line too long */
+export async function* linesOf(path: string): AsyncGenerator<readonly string[]> {
+  const decoder = new TextDecoder('utf-8', { fatal: true });
+  let rest = '';
+  for await (const chunk of createReadStream(path, { highWaterMark: 256 * 1024 })) {
+    const lines = (rest + decoder.decode(chunk as Uint8Array, { stream: true })).split('\n');
+    rest = lines.pop() ?? '';
+    if (rest.length > LONGEST) throw new RangeError('a line is longer than a million characters');
+    yield lines;
+  }
+  rest += decoder.decode();
+  if (rest !== '') yield [rest];
+}
