@@ -17,16 +17,20 @@ import {
   unpackIfMissing
 } from './prepare.js';
 
-const CHROMIUM = '/usr/bin/chromium';
+/** What the tests need of Debian: a program and its package. */
+const NEEDED = [
+  ['/usr/bin/chromium', 'chromium'],
+  ['/usr/bin/exiftool', 'libimage-exiftool-perl']
+];
 const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));
 let passed = 0;
 let failed = 0;
 
 refuseOldNode();
 // the one waits for the line, the other for the disk
-const chromium = chromiumThere();
+const programs = programsThere();
 unpackIfMissing();
-if (!(await chromium)) fail('Installing Chromium with apt-get failed.');
+if (!(await programs)) fail('Installing with apt-get failed; the lines above say why.');
 
 run('npx', ['svelte-kit', 'sync']);
 // compiling keeps one core busy for minutes, and nothing of these asks for it
@@ -52,12 +56,14 @@ rmSync(out, { recursive: true, force: true });
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-/** Chromium through apt as root; otherwise the one command to run. @returns whether it is there */
-async function chromiumThere() {
-  if (existsSync(CHROMIUM)) return true;
-  if (process.getuid?.() !== 0) fail('Chromium is missing. Run: sudo apt-get install -y chromium');
-  console.log('Installing Chromium …');
-  const child = spawn('sh', ['-c', 'apt-get update -qq; apt-get install -y -qq chromium'], {
+/** Programs through apt as root; otherwise the one command to run. @returns whether they are there */
+async function programsThere() {
+  const missing = NEEDED.filter(([path]) => !existsSync(path)).map(([, name]) => name);
+  if (missing.length === 0) return true;
+  const names = missing.join(' ');
+  if (process.getuid?.() !== 0) fail(`Missing for the tests. Run: sudo apt-get install -y ${names}`);
+  console.log(`Installing ${names} …`);
+  const child = spawn('sh', ['-c', `apt-get update -qq; apt-get install -y -qq ${names}`], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   });

@@ -51,7 +51,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     folders: ['src/core', 'src/lib/schema', 'src/lib/server'],
     packages: [
       ...[/^node:/, /^better-sqlite3$/, /^yup$/, /^geo-tz\/all$/, /^rate-limiter-flexible$/],
-      ...[/^sharp$/, /^file-type$/, /^fflate$/, /^papaparse$/, /^fast-xml-parser$/]
+      ...[/^sharp$/, /^file-type$/, /^fflate$/, /^papaparse$/, /^fast-xml-builder$/]
     ]
   },
   {

@@ -139,3 +139,13 @@ export function loadProblem(refusal: LoadRefusal): Response {
   const status = refusal.reason === 'no-camera' || refusal.reason === 'no-film' ? 404 : 409;
   return problem(status, refusal.reason, 'The film was not loaded', explainLoadRefusal(refusal));
 }
+
+/** There is no such import, or it is not there to be taken. */
+export function noImport(): Response {
+  return problem(
+    409,
+    'no-import',
+    'No such import',
+    'This import is not waiting any more. Choose the file again.'
+  );
+}

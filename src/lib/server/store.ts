@@ -1,5 +1,8 @@
 // The one open database of the running server, with its repositories.
+import { bookLines } from './book/export-rows.ts';
+import { importDesk } from './book/imports.ts';
 import { cameraRepository } from './cameras.ts';
+import { join } from 'node:path';
 import { readConfig } from './config.ts';
 import { openDatabase } from './db.ts';
 import { seedDemo } from './demo/seed.ts';
@@ -27,6 +30,9 @@ function openStore() {
   // opened when first asked: most days begin with the place of the last one
   let places: ReturnType<typeof gazetteer> | null = null;
   const scans = scanRepository(db);
+  const intake = scanIntake(config.scansPath, scans, () => new Date().toISOString());
+  const imports = importDesk(db, join(config.scansPath, 'incoming'), intake);
+  imports.tidy();
   const doors = passcodes(db, () => Date.now());
   return {
     config,
@@ -40,7 +46,11 @@ function openStore() {
     search: frameSearch(db),
     scans,
     /** The files of the scans. */
-    intake: scanIntake(config.scansPath, scans, () => new Date().toISOString()),
+    intake,
+    /** Files that come in. */
+    imports,
+    /** Everything that is kept, line by line. */
+    book: () => bookLines(db, new Date().toISOString()),
     judgements: judgementRepository(db),
     /** Sums over judged frames. */
     numbers: numbersOf(db),

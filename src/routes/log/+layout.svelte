@@ -9,7 +9,8 @@
     ['/log/roll', 'Write a film up'],
     ['/log/scans', 'Scans'],
     ['/log/judge', 'Judge'],
-    ['/log/numbers', 'Numbers']
+    ['/log/numbers', 'Numbers'],
+    ['/log/files', 'In and out']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));
   const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);

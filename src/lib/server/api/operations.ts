@@ -52,6 +52,10 @@ const ask = (
   summary
 });
 
+function file(path: string, id: string, summary: string): Operation {
+  return { method: 'get', path, id, summary, answer: 'any', status: 200 };
+}
+
 /** The body of a scan is the file itself. */
 const SCAN_OPERATIONS: readonly Operation[] = [
   {
@@ -77,6 +81,35 @@ const SCAN_OPERATIONS: readonly Operation[] = [
   {
     ...{ method: 'post', path: '/scans/{id}/restore', id: 'restore-scan', answer: 'Scan', status: 200 },
     summary: 'Takes a scan back from the trash'
+  }
+];
+
+/** The book, in and out. Files are the bodies. */
+const BOOK_OPERATIONS: readonly Operation[] = [
+  file('/book/lines', 'write-book', 'Everything as JSON Lines'),
+  file('/book/zip', 'write-book-with-scans', 'Everything with the scans, as a ZIP'),
+  file('/book/schema', 'book-schema', 'What a line of the book may be, as JSON Schema'),
+  { ...file('/frames.csv', 'frames-as-csv', 'Frames as CSV (RFC 4180)'), optional: FILTER_KEYS },
+  file('/loads/{id}/scans/zip', 'written-scans', 'Copies of a film’s scans with what is known written in'),
+  {
+    ...{ method: 'post', path: '/imports', id: 'begin-import', answer: 'any', status: 201, query: ['name'] },
+    summary: 'Takes a file in to be read: a book, its ZIP, or a CSV of frames'
+  },
+  {
+    ...{ method: 'get', path: '/imports/{id}', id: 'see-import', answer: 'any', status: 200 },
+    summary: 'How far an import is, and what it would bring'
+  },
+  {
+    ...{ method: 'put', path: '/imports/{id}', id: 'map-import', body: 'CsvMapping', answer: 'any' },
+    ...{ summary: 'Says what the columns of a CSV stand for', status: 200 }
+  },
+  {
+    ...{ method: 'delete', path: '/imports/{id}', id: 'drop-import', answer: 'any', status: 200 },
+    summary: 'Drops an import'
+  },
+  {
+    ...{ method: 'post', path: '/imports/{id}/take', id: 'take-import', answer: 'any', status: 200 },
+    summary: 'Everything of an import goes in, or nothing'
   }
 ];
 
@@ -166,6 +199,7 @@ export const OPERATIONS: readonly Operation[] = [
     ...{ answer: 'Settings', summary: 'Changes what is named', status: 200 }
   },
   ...SCAN_OPERATIONS,
+  ...BOOK_OPERATIONS,
   {
     ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
     ...{ answer: 'any', summary: 'Says how a frame came out', status: 200 }

@@ -4,6 +4,7 @@ import { carriedSchema } from '#schema/carried.ts';
 import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
 import { array, number, object, string } from 'yup';
 import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
+import { csvMappingSchema } from '#schema/csv-mapping.ts';
 import { standsSchema } from '#schema/choice.ts';
 import { cameraSchema } from '#schema/camera.ts';
 import { filmSchema } from '#schema/film.ts';
@@ -72,6 +73,7 @@ export const SCHEMAS = {
   Bias: biasSchema,
   Scan: scanSchema,
   Assignments: assignmentsSchema,
+  CsvMapping: csvMappingSchema,
   Carried: carriedSchema,
   Sync: syncSchema,
   SyncAnswer: syncAnswerSchema,

@@ -97,15 +97,15 @@ function* frameRecords(db: Database): Generator<BookRecord> {
 }
 
 /** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read. */
-export function streamOf(lines: Generator<string>): ReadableStream<Uint8Array<ArrayBuffer>> {
+export function streamOf(lines: Generator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
   const encoder = new TextEncoder();
   return new ReadableStream({
     pull(controller) {
       const piece: string[] = [];
-      while (piece.length < 300) {
+      while (piece.length < 600) {
         const next = lines.next();
         if (next.done === true) break;
-        piece.push(next.value, '\n');
+        piece.push(next.value, lineEnd);
       }
       if (piece.length > 0) controller.enqueue(encoder.encode(piece.join('')));
       else controller.close();

@@ -23,7 +23,13 @@ export type ScanRefusal =
 /** What is asked for of a scan. */
 export type ScanSize = 'thumb' | 'view' | 'original';
 
-const ENDING: Readonly<Record<ScanType, string>> = { jpeg: 'jpg', png: 'png', tiff: 'tif', webp: 'webp' };
+/** Endings of the originals' files. */
+export const ENDING: Readonly<Record<ScanType, string>> = {
+  jpeg: 'jpg',
+  png: 'png',
+  tiff: 'tif',
+  webp: 'webp'
+};
 
 /** What comes in, piece by piece. */
 type Incoming = AsyncIterable<Uint8Array>;
@@ -91,6 +97,7 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
 
   return {
     pathOf,
+    prepare,
     /** A scan's file, read only while it is sent. */
     open: (scan: Pick<Scan, 'id' | 'type'>, size: ScanSize): Promise<Blob> => openAsBlob(pathOf(scan, size)),
     /** Takes a file in, or says why not; nothing of it stays then. */

@@ -1,0 +1,181 @@
+// Frames as CSV (RFC 4180): out, with cells that a spreadsheet would run made harmless; in, with columns named by the person.
+import Papa from 'papaparse';
+import { borderExtras, marksOf } from '#core/log/border-note.ts';
+import type { Judgement } from '#core/learn/judgement.ts';
+import type { Frame } from '#core/log/frame.ts';
+import { positionsOf, type Camera } from '#core/camera/camera.ts';
+import type { Film } from '#core/film/film.ts';
+
+/** Columns that are written, in their order. */
+export const CSV_COLUMNS = [
+  ...[
+    'id',
+    'camera',
+    'film',
+    'load',
+    'number',
+    'taken at (UTC)',
+    'light LV',
+    'light sd',
+    'light from',
+    'set'
+  ],
+  ...[
+    'expected stops',
+    'sd',
+    'chance',
+    'came out',
+    'faults',
+    'subject',
+    'reason',
+    'tags',
+    'note',
+    'held s',
+    'bracket',
+    'also'
+  ]
+] as const;
+
+/** A cell that a spreadsheet would take for a formula begins with a blank and an apostrophe stays out of it: the text alone is kept. */
+export function harmless(text: string): string {
+  return /^[=+\-@\t\r＝＋－＠]/.test(text) && !/^[+-]?\d+(\.\d+)?$/.test(text) ? `'${text}` : text;
+}
+
+/** A text as it was before {@link harmless}. */
+export function unharmed(text: string): string {
+  return /^'[=+\-@\t\r＝＋－＠]/.test(text) ? text.slice(1) : text;
+}
+
+/** A frame with what its row tells. */
+export interface CsvFrame {
+  readonly frame: Frame;
+  readonly camera: Camera | null;
+  readonly film: Film | null;
+  readonly judgement: Judgement | null;
+}
+
+function cameOut(judgement: Judgement | null): string {
+  if (!judgement) return '';
+  const { outcome } = judgement;
+  return outcome.kind === 'tone' ? String(outcome.stops) : outcome.word;
+}
+
+/** The lines of the CSV, without their line ends. */
+export function* csvLines(frames: Iterable<CsvFrame>): Generator<string> {
+  yield CSV_COLUMNS.join(',');
+  for (const { frame, camera, film, judgement } of frames) {
+    const { id, loadId, number, loggedAt, light, deltaStops, sdStops, pUsable, about, note } = frame;
+    const cells = [
+      ...[id, camera?.name ?? '', film?.name ?? '', loadId, String(number), loggedAt],
+      ...[String(light.lv), String(light.sdStops), light.way.kind],
+      camera ? marksOf(camera, frame.choice).join(' · ') : '',
+      ...[String(deltaStops), String(sdStops), String(pUsable)],
+      ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
+      ...[about.subject, about.reason, about.tags.join(', '), note],
+      ...[frame.timedSeconds === null ? '' : String(frame.timedSeconds), frame.series ?? ''],
+      borderExtras(frame).join(', ')
+    ];
+    yield Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
+  }
+}
+
+/** What columns of a CSV can stand for. */
+export const CSV_FIELDS = [
+  ...([
+    'number',
+    'date',
+    'time',
+    'light',
+    'guess',
+    'set',
+    'held',
+    'subject',
+    'reason',
+    'tags',
+    'note'
+  ] as const)
+] as const;
+/** @see CSV_FIELDS */
+export type CsvField = (typeof CSV_FIELDS)[number];
+
+/** Which column stands for what; '' = none does. */
+export type CsvMapping = Readonly<Record<CsvField, string>>;
+
+/** Columns that are likely meant, by their names. */
+export function likelyMapping(headers: readonly string[]): CsvMapping {
+  const find = (...names: readonly string[]): string =>
+    headers.find((h) => names.includes(h.trim().toLowerCase())) ?? '';
+  return {
+    number: find('number', 'frame', 'no', 'no.', '#'),
+    date: find('date', 'day', 'taken at (utc)', 'taken', 'when'),
+    time: find('time', 'hour', 'clock'),
+    light: find('light', 'light lv', 'lv', 'ev', 'reading', 'scene'),
+    guess: find('guess', 'guessed'),
+    set: find('set', 'setting', 'settings', 'marks'),
+    held: find('held s', 'held', 'seconds'),
+    subject: find('subject', 'title', 'what'),
+    reason: find('reason', 'why'),
+    tags: find('tags', 'tag', 'keywords'),
+    note: find('note', 'notes', 'remarks', 'comment')
+  };
+}
+
+/** A CSV as rows by header. */
+export interface CsvTable {
+  readonly headers: readonly string[];
+  readonly rows: readonly { readonly line: number; readonly cells: Readonly<Record<string, string>> }[];
+  readonly faults: readonly { readonly line: number; readonly why: string }[];
+}
+
+/** Reads a CSV with its first line as headers; comma, semicolon or tab are told apart. */
+export function readCsv(text: string): CsvTable {
+  const read = Papa.parse<readonly string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const [headers = [], ...rows] = read.data;
+  const doubled = headers.find((h, i) => headers.indexOf(h) !== i);
+  const faults = read.errors
+    .filter((e) => e.code !== 'UndetectableDelimiter')
+    .map((e) => ({ line: (e.row ?? 0) + 1, why: `${e.message}.` }));
+  const ragged = rows.flatMap((r, i) =>
+    r.length === headers.length
+      ? []
+      : [{ line: i + 2, why: `has ${r.length} cells, the first line has ${headers.length}.` }]
+  );
+  return {
+    headers,
+    rows: rows.map((r, i) => ({
+      line: i + 2,
+      cells: Object.fromEntries(headers.map((h, k) => [h, unharmed((r[k] ?? '').trim())]))
+    })),
+    faults: [
+      ...faults,
+      ...ragged,
+      ...(doubled === undefined ? [] : [{ line: 1, why: `has two columns named “${doubled}”.` }])
+    ]
+  };
+}
+
+/** The texts of the form that writes a frame up, from a row. Marks are told by name, control by control. */
+export function textsOfRow(
+  cells: Readonly<Record<string, string>>,
+  mapping: CsvMapping,
+  camera: Camera
+): Readonly<Record<string, string>> {
+  const of = (field: CsvField): string => (mapping[field] === '' ? '' : (cells[mapping[field]] ?? ''));
+  const [day = '', clock = ''] = of('date').split(/[T ]/);
+  const marks = of('set')
+    .split(/\s*[·;|]\s*/)
+    .map((m) => m.toLowerCase());
+  const light = of('light');
+  const set = camera.controls.flatMap((control) => {
+    const at = positionsOf(control).findIndex((p) => marks.includes(p.mark.toLowerCase()));
+    return at === -1 ? [] : [[`set-${control.id}`, String(at)] as const];
+  });
+  return {
+    ...{ number: of('number'), date: day, time: of('time') === '' ? clock.slice(0, 5) : of('time') },
+    // a bare number in a column of light is an LV
+    light: /^[-−+]?\d+([.,]\d+)?$/.test(light) ? `LV ${light}` : light,
+    ...{ guess: of('guess'), held: of('held'), subject: of('subject'), reason: of('reason') },
+    ...{ tags: of('tags'), note: of('note') },
+    ...Object.fromEntries(set)
+  };
+}

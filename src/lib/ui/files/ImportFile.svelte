@@ -1,0 +1,215 @@
+<!-- A file that comes in: what it would bring, line by line what was refused and why; all of it goes in, or nothing. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import SelectField from '../kit/SelectField.svelte';
+  import { sayDone } from '../notices/say.ts';
+  import { ImportJob } from './import-job.svelte.ts';
+
+  let {
+    lines
+  }: {
+    lines: readonly { readonly loadId: string; readonly filmName: string; readonly cameraName: string }[];
+  } = $props();
+  const uid = $props.id();
+  const job = new ImportJob();
+  const FIELDS = [
+    ...([
+      ['number', 'Frame number'],
+      ['date', 'Day, or day and time'],
+      ['time', 'Time'],
+      ['light', 'Light: LV, reading, clue or scene'],
+      ['guess', 'Light as guessed'],
+      ['set', 'Marks set'],
+      ['held', 'Held open, seconds'],
+      ['subject', 'Subject'],
+      ['reason', 'Reason'],
+      ['tags', 'Tags'],
+      ['note', 'Note']
+    ] as const)
+  ] as const;
+  const WORDS: Readonly<Record<string, string>> = {
+    camera: 'cameras',
+    film: 'films',
+    thing: 'things',
+    load: 'loads',
+    frame: 'frames',
+    judgement: 'judgements',
+    bias: 'changes of bias',
+    scan: 'scans'
+  };
+  let mapping = $state<Record<string, string>>({});
+  let loadId = $state('');
+  const view = $derived(job.view);
+  const counts = $derived(Object.entries(view?.counts ?? {}));
+  const fresh = $derived(counts.reduce((sum, [, c]) => sum + c.fresh, 0));
+
+  async function choose(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    if (!file) return;
+    await job.begin(file);
+    input.value = '';
+    mapping = { ...(job.view?.csv?.mapping ?? {}) };
+    loadId = lines[0]?.loadId ?? '';
+  }
+  async function take(): Promise<void> {
+    const count = fresh;
+    if (!(await job.take())) return;
+    sayDone(`${count} new ${count === 1 ? 'line is' : 'lines are'} in the log.`);
+    await invalidateAll();
+  }
+</script>
+
+<div class="in">
+  <label for="{uid}-file">A book (.jsonl), its ZIP with scans, or frames as CSV</label>
+  <input
+    id="{uid}-file"
+    type="file"
+    accept=".jsonl,.zip,.csv,.txt"
+    onchange={(e) => void choose(e.currentTarget)}
+  />
+  <p class="soft">
+    It is read and shown first. Nothing is stored until you take it, and then all of it or nothing.
+  </p>
+  {#if job.sending}<p role="status">The file is sent …</p>{/if}
+  {#if job.trouble !== ''}<p role="alert" class="fault">{job.trouble}</p>{/if}
+  {#if view}
+    <div class="view" role="status">
+      {#if view.state === 'reading'}
+        <p><b>{view.lines} lines read</b> …</p>
+        <progress></progress>
+      {:else if view.state === 'done'}
+        <p><b>All of it is in the log.</b></p>
+      {:else if view.state === 'refused'}
+        <p class="fault">
+          {view.faultCount}
+          {view.faultCount === 1 ? 'fault was' : 'faults were'} found, so nothing was stored.
+        </p>
+      {:else if view.state === 'ready'}
+        <p><b>{view.name}</b> can be taken: {fresh === 0 ? 'nothing new is in it.' : ''}</p>
+      {/if}
+      {#if counts.length > 0 && view.state !== 'refused'}
+        <ul>
+          {#each counts as [kind, count] (kind)}
+            <li>
+              {WORDS[kind] ?? kind}: {count.fresh} new{count.here > 0
+                ? `, ${count.here} here already and left as they are`
+                : ''}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+      {#if view.faults.length > 0}
+        <ol class="faults" aria-label="Faults">
+          {#each view.faults as { line, why }, i (i)}<li>{line > 0 ? `Line ${line}: ` : ''}{why}</li>{/each}
+          {#if view.faultCount > view.faults.length}<li>
+              and {view.faultCount - view.faults.length} more
+            </li>{/if}
+        </ol>
+      {/if}
+    </div>
+    {#if view.csv && view.state !== 'done'}
+      <div class="fields">
+        <SelectField
+          name="film"
+          label="The frames are on"
+          value={loadId}
+          options={lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+          onchoose={(id: string) => (loadId = id)}
+        />
+        {#each FIELDS as [field, label] (field)}
+          <SelectField
+            name="column-{field}"
+            {label}
+            value={mapping[field] ?? ''}
+            options={[
+              ['', 'no column'],
+              ...view.csv.headers.map((h) => [h, h === '' ? '(no name)' : h] as const)
+            ]}
+            onchoose={(column: string) => (mapping = { ...mapping, [field]: column })}
+          />
+        {/each}
+      </div>
+      <div class="wide">
+        <table>
+          <caption class="sr-only">The first rows of the file</caption>
+          <thead
+            ><tr
+              >{#each view.csv.headers as h, i (i)}<th>{h}</th>{/each}</tr
+            ></thead
+          >
+          <tbody>
+            {#each view.csv.sample as row, i (i)}
+              <tr
+                >{#each view.csv.headers as h, k (k)}<td>{row[h] ?? ''}</td>{/each}</tr
+              >
+            {/each}
+          </tbody>
+        </table>
+      </div>
+      <button type="button" class="quiet" onclick={() => void job.map(loadId, mapping)}
+        >Check with these columns</button
+      >
+    {/if}
+    <div class="acts">
+      {#if view.state === 'ready' && fresh > 0}
+        <button type="button" class="press" onclick={() => void take()}>Take all {fresh} in</button>
+      {/if}
+      {#if view.state !== 'done'}
+        <button type="button" class="quiet" onclick={() => void job.drop()}
+          >{view.state === 'reading' ? 'Stop' : 'Drop it'}</button
+        >
+      {/if}
+    </div>
+  {/if}
+</div>
+
+<style>
+  .in,
+  .view {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+  }
+  label {
+    font-weight: 600;
+  }
+  input {
+    min-height: 44px;
+    max-width: 100%;
+  }
+  input::file-selector-button {
+    min-height: 44px;
+    margin-right: 12px;
+    padding: 0 14px;
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    background: transparent;
+    color: var(--ink);
+    font-weight: 600;
+    cursor: pointer;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+  .faults {
+    max-height: 300px;
+    overflow: auto;
+  }
+  .wide {
+    overflow-x: auto;
+    max-width: 100%;
+  }
+  th,
+  td {
+    padding: 3px 14px 3px 0;
+    text-align: left;
+    white-space: nowrap;
+    border-bottom: 1px solid var(--line);
+    font-size: 0.875rem;
+  }
+  .acts {
+    display: flex;
+    gap: 8px;
+  }
+</style>

@@ -1,0 +1,8 @@
+import { attachment, today } from '#server/book/attachment.ts';
+import { streamOf } from '#server/book/export-rows.ts';
+import { store } from '#server/store.ts';
+import type { RequestHandler } from './$types';
+
+/** Everything as JSON Lines. */
+export const GET: RequestHandler = () =>
+  attachment(streamOf(store().book()), `just-enough-${today()}.jsonl`, 'application/jsonl');

@@ -1,0 +1,6 @@
+import { json } from '@sveltejs/kit';
+import { bookJsonSchema } from '#schema/book-schema.ts';
+import type { RequestHandler } from './$types';
+
+/** What a line of the book may be, as JSON Schema. */
+export const GET: RequestHandler = () => json(bookJsonSchema());

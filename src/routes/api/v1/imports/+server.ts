@@ -1,0 +1,15 @@
+import { json } from '@sveltejs/kit';
+import { MOST_IMPORT_BYTES } from '#server/book/imports.ts';
+import { problem } from '#server/problem.ts';
+import { store } from '#server/store.ts';
+import type { RequestHandler } from './$types';
+
+/** Takes a file in to be read and shown: a book, its ZIP, or a CSV of frames. Nothing is stored until it is taken. */
+export const POST: RequestHandler = async ({ request, url }) => {
+  const name = (url.searchParams.get('name') ?? '').slice(0, 200);
+  if (!request.body) return problem(422, 'empty', 'No file', 'The file is empty.');
+  const view = await store().imports.start(name, request.body);
+  return view
+    ? json(view, { status: 201 })
+    : problem(413, 'too-large', 'Too large', `A file may have at most ${MOST_IMPORT_BYTES / 1024 ** 3} GB.`);
+};

@@ -1,0 +1,8 @@
+import { json } from '@sveltejs/kit';
+import { noImport } from '#server/problem.ts';
+import { store } from '#server/store.ts';
+import type { RequestHandler } from './$types';
+
+/** Everything of an import goes in, or nothing. */
+export const POST: RequestHandler = ({ params }) =>
+  store().imports.take(params.id) ? json(store().imports.find(params.id)) : noImport();

@@ -1,0 +1,17 @@
+import { attachment, today } from '#server/book/attachment.ts';
+import { writtenScans } from '#server/book/written-scans.ts';
+import { zipStream } from '#server/book/zip-out.ts';
+import { pairOf } from '#server/pairs.ts';
+import { logProblem } from '#server/problem.ts';
+import { store } from '#server/store.ts';
+import type { RequestHandler } from './$types';
+
+/** Copies of a film's scans with what is known of their frames written in. */
+export const GET: RequestHandler = ({ params }) => {
+  const s = store();
+  const load = s.loads.find(params.id);
+  const pair = load && pairOf(s, load);
+  if (!pair) return logProblem({ reason: 'no-load' });
+  const zone = s.settings.read().place?.zone ?? 'UTC';
+  return attachment(zipStream(writtenScans(s, pair, zone)), `scans-${today()}.zip`, 'application/zip');
+};

@@ -1,0 +1,5 @@
+import { filmLines } from '#server/film-lines.ts';
+import { store } from '#server/store.ts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => ({ lines: filmLines(store(), store().loads.inHand()) });

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import ImportFile from '#ui/files/ImportFile.svelte';
+  import SelectField from '#ui/kit/SelectField.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  // the choice is the page's own once it is made
+  // svelte-ignore state_referenced_locally
+  let loadId = $state(data.lines[0]?.loadId ?? '');
+</script>
+
+<svelte:head><title>In and out · Just Enough</title></svelte:head>
+<div class="sides">
+  <section>
+    <h1 class="title">Out</h1>
+    <ul>
+      <li>
+        <a href="/api/v1/book/zip" download>Everything with the scans, as a ZIP</a>
+        <p class="soft">
+          Cameras, films, frames, judgements, and every scan byte for byte: a copy to keep elsewhere.
+        </p>
+      </li>
+      <li>
+        <a href="/api/v1/book/lines" download>Everything without the scans</a>
+        <p class="soft">
+          One JSON object a line. <a href="/api/v1/book/schema" target="_blank">What a line may be</a> is published.
+        </p>
+      </li>
+      <li>
+        <a href="/api/v1/frames.csv" download>All frames as CSV</a>
+        <p class="soft">For a spreadsheet. Cells that one would run as a formula are made harmless.</p>
+      </li>
+    </ul>
+    {#if data.lines.length > 0}
+      <h2>Of one film</h2>
+      <SelectField
+        name="film"
+        label="Film"
+        value={loadId}
+        options={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+        onchoose={(id: string) => (loadId = id)}
+      />
+      <ul>
+        <li>
+          <a href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip" download
+            >Its scans with what is known written in</a
+          >
+          <p class="soft">
+            Copies: JPEG with exposure, film speed, date and border note as Exif; the rest with an XMP file
+            beside them. The originals stay as they came.
+          </p>
+        </li>
+        <li><a href="/api/v1/frames.csv?film={encodeURIComponent(loadId)}" download>Its frames as CSV</a></li>
+        <li><a href="/log/labels?film={encodeURIComponent(loadId)}">Border labels to print</a></li>
+      </ul>
+    {/if}
+  </section>
+  <section>
+    <h1 class="title">In</h1>
+    <ImportFile lines={data.lines} />
+  </section>
+</div>
+
+<style>
+  .sides {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+    gap: 24px 40px;
+  }
+  section {
+    min-width: 0;
+  }
+  h2 {
+    font-size: 1.25rem;
+    font-weight: 520;
+    margin: 14px 0 8px;
+  }
+  li > a {
+    display: inline-grid;
+    align-content: center;
+    min-height: 44px;
+    font-weight: 600;
+  }
+  a {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+</style>

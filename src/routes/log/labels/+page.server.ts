@@ -1,0 +1,11 @@
+import { pairOf } from '#server/pairs.ts';
+import { store } from '#server/store.ts';
+import type { PageServerLoad } from './$types';
+
+/** The frames of a film for their labels: the one asked for, else the one in hand. */
+export const load: PageServerLoad = ({ url }) => {
+  const s = store();
+  const asked = url.searchParams.get('film');
+  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand();
+  return { labelled: chosen && pairOf(s, chosen), frames: chosen ? s.frames.listByLoad(chosen.id) : [] };
+};

@@ -1,0 +1,78 @@
+<!-- Border notes as a sheet to print and cut: what makes a stack of prints readable years later. -->
+<script lang="ts">
+  import { borderExtras, marksLine } from '#core/log/border-note.ts';
+  import { useHand } from '#ui/hand.svelte.ts';
+  import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
+  import Figures from '#ui/text/Figures.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const hand = useHand();
+  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+</script>
+
+<svelte:head><title>Border labels · Just Enough</title></svelte:head>
+{#if data.labelled && data.frames.length > 0}
+  {@const { camera, film } = data.labelled}
+  <div class="screen">
+    <h1 class="title">Border labels of {film.name} from {camera.name}</h1>
+    <button type="button" class="press" onclick={() => print()}>Print</button>
+  </div>
+  <ol>
+    {#each data.frames as frame (frame.id)}
+      <li>
+        <p class="first">
+          <b>{frame.number}</b>
+          <span><Figures text={marksLine(camera, frame.choice)} /></span>
+        </p>
+        <p>{sayWhen(frame.loggedAt, zone)}</p>
+        <p>{camera.name}, {film.name}</p>
+        <p><Figures text={[sayLightShort(frame.light), ...borderExtras(frame)].join(' · ')} /></p>
+        <p><i>{frame.about.subject || frame.note}</i></p>
+      </li>
+    {/each}
+  </ol>
+{:else}
+  <h1 class="title">No frames to label yet</h1>
+  <p><a href="/shoot">Shoot</a> logs one with one press.</p>
+{/if}
+
+<style>
+  .screen {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 8px 20px;
+    margin-bottom: 12px;
+  }
+  ol {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, 60mm);
+  }
+  li {
+    width: 60mm;
+    min-height: 26mm;
+    padding: 2mm 3mm;
+    outline: 0.5px dashed var(--soft);
+    font-size: 8.5pt;
+    line-height: 1.3;
+    break-inside: avoid;
+  }
+  .first {
+    display: flex;
+    gap: 2mm;
+    font: 520 11pt/1.2 var(--font-display);
+  }
+  a {
+    text-decoration: underline;
+  }
+  @media print {
+    .screen {
+      display: none;
+    }
+    li {
+      color: #000;
+    }
+  }
+</style>
