@@ -1,6 +1,5 @@
 // Builds the measurements as for production and runs them.
 import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
@@ -9,8 +8,9 @@ import { benchPocket } from './bench-pocket.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT } from './prepare.js';
 
-const outDir = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
-const NAMES = ['engine', 'sky'];
+// where packages with native parts are found
+const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
+const NAMES = process.argv.includes('--log') ? ['log'] : ['engine', 'sky', 'log'];
 await build({
   root: ROOT,
   configFile: false,
@@ -24,11 +24,11 @@ await build({
       output: { entryFileNames: '[name].mjs' }
     }
   },
-  ssr: { noExternal: true }
+  ssr: { noExternal: true, external: ['better-sqlite3', 'sharp'] }
 });
 for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
-if (!process.argv.includes('--engine')) {
+if (!process.argv.includes('--engine') && !process.argv.includes('--log')) {
   await benchShoot();
   await benchPocket();
   await benchNewcomer();

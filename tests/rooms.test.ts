@@ -74,11 +74,15 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     folders: ['src/core', 'src/lib/schema', 'src/lib/ui', 'src/routes', 'src/app.css'],
     packages: [/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^@skeletonlabs\//, /^\.\/\$types$/]
   },
-  { room: 'tests/e2e', folders: ['tests/e2e'], packages: [/^node:/, /^@playwright\//, /^@axe-core\//] },
+  {
+    room: 'tests/e2e',
+    folders: ['tests/e2e'],
+    packages: [/^node:/, /^@playwright\//, /^@axe-core\//, /^sharp$/]
+  },
   {
     room: 'bench',
     folders: ['src/core', 'src/lib/server', 'bench'],
-    packages: [/^node:/, /^astronomy-engine$/]
+    packages: [/^node:/, /^astronomy-engine$/, /^sharp$/]
   }
 ];
 

@@ -134,6 +134,14 @@ test(
       '/kit/thing',
       '/kit/camera/demo-pebble',
       '/log',
+      '/log?view=table&words=a',
+      '/log/roll',
+      '/log/scans',
+      '/log/judge?film=demo-load-pebble-summer',
+      '/log/compare?film=demo-load-pebble-summer',
+      '/log/numbers',
+      '/log/files',
+      '/log/labels',
       '/start',
       '/nowhere'
     ]) {

@@ -1,0 +1,39 @@
+// Names in their order, scans given to frames, and what stands on a print's border.
+import { expect, test } from 'vitest';
+import { BOX, cameraWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { PLAIN } from '../match/circumstances.ts';
+import { STARTING_LIGHT } from '../ways/choice.ts';
+import { borderExtras, marksLine } from './border-note.ts';
+import { byName, matchedByName } from './scan.ts';
+
+const scan = (name: string, frameId: string | null = null) => ({ id: `s-${name}`, name, frameId });
+
+test('9 comes before 10, and letters do not mind their case', () => {
+  const names = byName(['b2.jpg', 'img10.jpg', 'IMG9.jpg', 'a.jpg'].map((n) => scan(n))).map((s) => s.name);
+  expect(names).toEqual(['a.jpg', 'b2.jpg', 'IMG9.jpg', 'img10.jpg']);
+});
+
+test('scans go to the frames that have none, in order; what is matched stays, what is left over gets none', () => {
+  const frames = [3, 1, 2].map((number) => ({ id: `f${number}`, number }));
+  const matched = matchedByName([scan('c'), scan('a'), scan('b', 'f2'), scan('d')], frames);
+  expect(matched).toEqual([
+    { scanId: 's-a', frameId: 'f1' },
+    { scanId: 's-c', frameId: 'f3' }
+  ]);
+});
+
+test('the marks of what can be set; a fixed camera’s own values', () => {
+  const toy = cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 100)]);
+  expect(marksLine(toy, { aperture: 1 })).toBe('8');
+  expect(marksLine(BOX, {})).toBe('f/16 for ¹⁄₂₅ s');
+});
+
+test('time held, flash, filters and place stand on the border', () => {
+  const filter = { name: 'grey', stops: 2, place: 'lens' as const };
+  const extras = borderExtras({
+    light: { ...STARTING_LIGHT },
+    conditions: { supported: true, circumstances: { ...PLAIN, filters: [filter], flash: { kind: 'off' } } },
+    ...{ timedSeconds: 4.2, series: 'x' }
+  });
+  expect(extras).toEqual(['held open 4.2 s', 'flash kept off', 'filter on', 'on a support', 'of a bracket']);
+});
