@@ -30,7 +30,9 @@ const SHOTS = [
   { name: 'start', path: '/start', viewport: DESKTOP },
   { name: 'camera', path: '/kit/camera?shadow=soft', viewport: DESKTOP },
   { name: 'sun', path: `/shoot?sun=${encodeURIComponent(JSON.stringify(SUN))}`, viewport: DESKTOP },
-  { name: 'judge', path: '/log/judge?film=demo-load-pebble', viewport: DESKTOP },
+  { name: 'judge', path: '/log/judge?film=demo-load-pebble-summer', viewport: DESKTOP },
+  { name: 'numbers', path: '/log/numbers', viewport: DESKTOP },
+  { name: 'files', path: '/log/files', viewport: DESKTOP },
   { name: 'dark-phone', path: '/shoot?lv=3&sd=0.5', viewport: PHONE, look: 'dark' }
 ];
 

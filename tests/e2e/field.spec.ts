@@ -131,7 +131,7 @@ test('a bracket of three, interrupted by a reload after one, is finished as one 
   }
   await expect(page.getByTestId('bracket')).toHaveCount(0);
   await page.goto(`${app.url}/log?film=demo-load-gemel`);
-  await expect(page.getByText('One of a bracket')).toHaveCount(count);
+  await expect(page.getByText('The bracket side by side')).toHaveCount(count);
 });
 
 test('a bracket can be left: what is logged stays', { tag: '@phone' }, async ({ app, page }) => {

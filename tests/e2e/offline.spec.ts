@@ -125,8 +125,11 @@ test('two phones on one film, the clock moved: numbers that collide are settled 
     await phone.getByTestId('log').click();
     await expect(phone.getByTestId('pocket')).toContainText('1 waiting');
   }
+  // the other one comes home later
+  await other.context().setOffline(true);
   await app.restart();
   await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 25_000 });
+  await other.context().setOffline(false);
   await other.clock.runFor(10_000);
   await expect(other.getByTestId('pocket')).toContainText('1 needs you', { timeout: 25_000 });
   await other.getByTestId('pocket').click();

@@ -83,7 +83,7 @@ describe('taken in', () => {
     const taken = await take('a.jpg', await grey().withMetadata({ orientation: 6 }).jpeg().toBuffer());
     if (!taken.ok) throw new Error(taken.error.fault);
     expect([taken.value.width, taken.value.height]).toEqual([40, 60]);
-    const { width = 0, height = 0 } = await sharp(intake.pathOf(taken.value, 'thumb')).metadata();
+    const { width, height } = await sharp(intake.pathOf(taken.value, 'thumb')).metadata();
     expect(height).toBeGreaterThan(width);
   });
 

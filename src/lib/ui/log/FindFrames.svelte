@@ -38,7 +38,7 @@
 
 <form method="get" action="/log" data-sveltekit-keepfocus data-sveltekit-noscroll>
   <input type="hidden" name="view" value={view} />
-  <TextField name="words" label="Words in subject, note, reason, tags" value={filter.words} fault="" wide />
+  <TextField name="words" label="Words written of it" value={filter.words} fault="" wide />
   <SelectField name="camera" label="Camera" value={filter.cameraId ?? ''} options={[any, ...cameras]} />
   <SelectField name="stock" label="Film" value={filter.filmId ?? ''} options={[any, ...stocks]} />
   <SelectField

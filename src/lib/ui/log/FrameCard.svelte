@@ -51,7 +51,10 @@
   const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
   /** The clocks of the place where the light was last summed up; the server knows no others. */
   const zone = $derived(settings.place?.zone ?? 'UTC');
-  const extras = $derived(borderExtras(frame).join(' · '));
+  const extras = $derived.by(() => {
+    const text = borderExtras(frame).join(' · ');
+    return text.charAt(0).toUpperCase() + text.slice(1);
+  });
   let editing = $state(false);
 
   async function remove(): Promise<void> {

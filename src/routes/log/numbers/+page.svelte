@@ -51,7 +51,9 @@
       series={keepers(pairs)}
       stacked
     />
-    <div class="wide">
+    <!-- on a small screen it is moved by key, too -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <div class="wide" role="region" aria-label="Keepers by camera and film, as a table" tabindex="0">
       <table>
         <thead>
           <tr
