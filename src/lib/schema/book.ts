@@ -1,6 +1,6 @@
 // The book: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
 // things, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
-import { mixed, number, object, string, type InferType, type Schema } from 'yup';
+import { number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
@@ -17,6 +17,7 @@ import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { filmFrom, filmSchema } from './film.ts';
 import { aboutSchema } from './frame.ts';
 import { judgementSchema } from './judgement.ts';
+import { kindOf } from './kinds.ts';
 import { lightSchema } from './light.ts';
 import { parseWith } from './parse.ts';
 import { scanSchema } from './scan.ts';
@@ -140,30 +141,42 @@ const readLight = sharedReader(lightSchema.required());
 const readConditions = sharedReader(conditionsSchema.required());
 const readStands = sharedReader(standsSchema);
 const readAbout = sharedReader(aboutSchema.required());
-const any = mixed<object>().nullable().optional();
-/** A frame with its shared parts unread: those are read once each. */
-const frameOuter = frameSchema.shape({ light: any, guess: any, conditions: any, choice: any, about: any });
+/** What is a frame's own; the rest many share, and is read once each. */
+const frameOwn = frameSchema.pick([
+  ...(['id', 'loadId', 'number', 'loggedAt', 'note', 'series', 'timedSeconds'] as const),
+  ...(['deltaStops', 'sdStops', 'pUsable'] as const)
+]);
 const frameLine = object({
-  frame: frameOuter.required(),
+  frame: frameOwn.required(),
   cameraRevision: number().integer().min(1).required(),
   deletedAt: gone()
 }).required();
+
+/** The fields of what may be an object. */
+function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null ? Object.fromEntries(Object.entries(value)) : {};
+}
 
 function frameRecord(value: unknown): BookRecord {
   const { frame, cameraRevision, deletedAt } = frameLine.validateSync(value, {
     strict: true,
     abortEarly: true
   });
+  const { id, loadId, number: n, loggedAt, note, series, timedSeconds, deltaStops, sdStops, pUsable } = frame;
+  const shared = fieldsOf(fieldsOf(value)['frame']);
+  const guess = shared['guess'] ?? null;
+  const about = shared['about'] ?? null;
   return {
     ...{ kind: 'frame', cameraRevision, deletedAt },
     frame: {
-      ...frame,
-      light: readLight(frame.light),
-      guess: frame.guess == null ? null : readLight(frame.guess),
-      conditions: conditionsFrom(readConditions(frame.conditions)),
-      choice: readStands({ choice: frame.choice }).choice,
-      ...{ series: frame.series ?? null, timedSeconds: frame.timedSeconds ?? null },
-      about: frame.about == null ? NOTHING_ABOUT : readAbout(frame.about)
+      ...{ id, loadId, number: n, loggedAt },
+      light: readLight(shared['light']),
+      guess: guess === null ? null : readLight(guess),
+      conditions: conditionsFrom(readConditions(shared['conditions'])),
+      choice: readStands({ choice: shared['choice'] }).choice,
+      ...{ deltaStops, sdStops, pUsable, note },
+      ...{ series: series ?? null, timedSeconds: timedSeconds ?? null },
+      about: about === null ? NOTHING_ABOUT : readAbout(about)
     }
   };
 }
@@ -198,8 +211,6 @@ function recordOf(kind: RecordKind, value: unknown): BookRecord {
   }
 }
 
-const kindSchema = object({ kind: string().required() });
-
 function valueOf(line: string): Result<unknown, string> {
   try {
     return ok(JSON.parse(line));
@@ -212,8 +223,8 @@ function valueOf(line: string): Result<unknown, string> {
 export function readRecord(line: string): Result<BookRecord, string> {
   const value = valueOf(line);
   if (!value.ok) return value;
-  const named = parseWith(kindSchema, value.value);
-  const kind = named.ok ? RECORD_KINDS.find((k) => k === named.value.kind) : undefined;
+  const named = kindOf(value.value);
+  const kind = RECORD_KINDS.find((k) => k === named);
   if (!kind) return err(`A line is of one of the kinds ${RECORD_KINDS.join(', ')}.`);
   try {
     return ok(recordOf(kind, value.value));

@@ -26,8 +26,40 @@ const VERDICT_SQL: Readonly<Record<VerdictFilter, string>> = {
   unjudged: 'not exists (select 1 from judgement where frame_id = frame.id)'
 };
 
+/** The words of a search. */
+function wordsOf(text: string): readonly string[] {
+  return folded(text)
+    .split(/\s+/)
+    .filter((word) => word !== '');
+}
+const allWords = (count: number): string =>
+  Array.from({ length: count }, () => 'instr(words, ?) > 0').join(' and ');
+
+/**
+ * Words that few frames have are looked up first, and the frames taken from there; words that many have are looked at on the
+ * way through time, which ends with the page.
+ */
+function wordsCondition(
+  text: string,
+  rare: boolean
+): readonly (readonly [sql: string, ...values: unknown[]])[] {
+  const words = wordsOf(text);
+  if (words.length === 0) return [];
+  const has = allWords(words.length);
+  const sql = rare
+    ? `id in (select frame_id from frame_words where ${has})`
+    : `exists (select 1 from frame_words where frame_id = frame.id and ${has})`;
+  return [[sql, ...words]];
+}
+
+/** Frames that count as few. */
+const FEW = 1500;
+
 /** Conditions of SQL with the values they are about. */
-function conditionsFor(search: FrameSearch): readonly (readonly [sql: string, ...values: unknown[]])[] {
+function conditionsFor(
+  search: FrameSearch,
+  rare: boolean
+): readonly (readonly [sql: string, ...values: unknown[]])[] {
   const { words, cameraId, filmId, loadId, fromLv, toLv, from, until, verdict, tag, after } = search;
   return [
     ...(loadId === null ? [] : [['load_id = ?', loadId] as const]),
@@ -41,23 +73,21 @@ function conditionsFor(search: FrameSearch): readonly (readonly [sql: string, ..
     ...(until === null ? [] : [['logged_at < ?', until] as const]),
     ...(tag === null ? [] : [['id in (select frame_id from frame_tag where tag = ?)', tag] as const]),
     ...(verdict === null ? [] : [[VERDICT_SQL[verdict]] as const]),
-    ...folded(words)
-      .split(/\s+/)
-      .filter((word) => word !== '')
-      .map((word) => ['id in (select frame_id from frame_words where instr(words, ?) > 0)', word] as const),
+    ...wordsCondition(words, rare),
     ...(after === null ? [] : [['(logged_at, id) < (?, ?)', after.loggedAt, after.id] as const])
   ];
 }
 
-/** The SQL of a search, and the values it is about. `limit` frames at most. */
+/** The SQL of a search, and the values it is about. `limit` frames at most. @param rare whether few frames have its words */
 export function searchSql(
   search: FrameSearch,
-  limit: number
+  limit: number,
+  rare = false
 ): { readonly sql: string; readonly values: readonly unknown[] } {
-  const conditions = conditionsFor(search);
+  const conditions = conditionsFor(search, rare);
   const inTrash = search.trash ? 'deleted_at is not null' : 'deleted_at is null';
   const where = [inTrash, ...conditions.map(([sql]) => sql)].join(' and ');
-  const index = search.trash ? '' : 'indexed by frame_by_time';
+  const index = search.trash || rare ? '' : 'indexed by frame_by_time';
   return {
     sql: `with hit as materialized
         (select id from frame ${index} where ${where} order by logged_at desc, id desc limit ?)
@@ -69,10 +99,17 @@ export function searchSql(
 
 /** Searches of a database. */
 export function frameSearch(db: Database) {
+  /** Whether few frames have all of some words. */
+  const hasFew = (text: string): boolean => {
+    const words = wordsOf(text);
+    if (words.length === 0) return false;
+    const sql = `select count(*) as n from (select 1 from frame_words where ${allWords(words.length)} limit ${FEW})`;
+    return (db.prepare<unknown[], { readonly n: number }>(sql).get(...words)?.n ?? 0) < FEW;
+  };
   return {
     /** The frames that fit, newest first. @param count frames on a page */
     find: (search: FrameSearch, count: number): FoundFrames => {
-      const { sql, values } = searchSql(search, count + 1);
+      const { sql, values } = searchSql(search, count + 1, hasFew(search.words));
       const rows = db.prepare<unknown[], FrameRow>(sql).all(...values);
       return { frames: rows.slice(0, count).map(frameFromRow), more: rows.length > count };
     }
