@@ -35,26 +35,27 @@ test(
   }
 );
 
-test('an owner enters a folding camera with dial and scene lever, loads it, logs a frame', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/kit/camera?shadow=soft`);
-  await page.getByRole('radio', { name: /scene lever/ }).check();
-  await page.getByLabel('What you call it').fill('Skerry folding');
-  await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 | dull: 9 9 9 9');
-  await page.getByRole('button', { name: 'Keep this camera' }).click();
-  await expect(page.getByText(/“bright” has 2 openings for 4 marks/).first()).toBeVisible();
-  await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 26 60 | dull: 9 9 9 18');
-  await page.getByRole('button', { name: 'Keep this camera' }).click();
-  const row = camera(page, 'Skerry folding');
-  await row.getByLabel('Load it with').selectOption({ label: 'Minutepack 640' });
-  await row.getByRole('button', { name: 'Load', exact: true }).click();
-  await row.getByRole('link', { name: 'Go to Shoot' }).click();
-  await expect(page.getByTestId('instruction')).toContainText('lever to');
-  await page.getByTestId('log').click();
-  await expect(page.getByTestId('frames-left')).toHaveText('7 left');
-});
+test(
+  'an owner enters a folding camera with dial and scene lever, loads it, logs a frame',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/camera?shadow=soft`);
+    await page.getByRole('radio', { name: /scene lever/ }).check();
+    await page.getByLabel('What you call it').fill('Skerry folding');
+    await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 | dull: 9 9 9 9');
+    await page.getByRole('button', { name: 'Keep this camera' }).click();
+    await expect(page.getByText(/“bright” has 2 openings for 4 marks/).first()).toBeVisible();
+    await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 26 60 | dull: 9 9 9 18');
+    await page.getByRole('button', { name: 'Keep this camera' }).click();
+    const row = camera(page, 'Skerry folding');
+    await row.getByLabel('Load it with').selectOption({ label: 'Minutepack 640' });
+    await row.getByRole('button', { name: 'Load', exact: true }).click();
+    await row.getByRole('link', { name: 'Go to Shoot' }).click();
+    await expect(page.getByTestId('instruction')).toContainText('lever to');
+    await page.getByTestId('log').click();
+    await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+  }
+);
 
 test(
   'a dial of small numbers is doubted, and swapped with one press',

@@ -5,22 +5,23 @@ import { expect, test, type Page } from './app.ts';
 const chance = async (page: Page): Promise<number> =>
   Number((await page.getByTestId('chance').textContent())?.replace(/\D.*/s, ''));
 
-test('a remedy shows on the rule while pointed at, is taken with one press and given back with one', async ({
-  shared: app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-pelican`);
-  const remedy = page.getByTestId('remedies').getByRole('button', { name: /Smoke 2/ });
-  await remedy.focus();
-  await expect(page.locator('.ghost').first()).toBeVisible();
-  const before = await chance(page);
-  await remedy.click();
-  await expect.poll(() => chance(page)).toBeGreaterThan(before + 20);
-  await page.getByText('On the camera: filters').click();
-  await expect(page.getByText(/Smoke 2, 2 stops/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Take the last one back' }).click();
-  await expect.poll(() => chance(page)).toBe(before);
-});
+test(
+  'a remedy shows on the rule while pointed at, is taken with one press and given back with one',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-pelican`);
+    const remedy = page.getByTestId('remedies').getByRole('button', { name: /Smoke 2/ });
+    await remedy.focus();
+    await expect(page.locator('.ghost').first()).toBeVisible();
+    const before = await chance(page);
+    await remedy.click();
+    await expect.poll(() => chance(page)).toBeGreaterThan(before + 20);
+    await page.getByText('On the camera: filters').click();
+    await expect(page.getByText(/Smoke 2, 2 stops/).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Take the last one back' }).click();
+    await expect.poll(() => chance(page)).toBe(before);
+  }
+);
 
 test(
   'a filter is moved from place to place, and the answer follows',
@@ -110,29 +111,30 @@ test('a long exposure is counted and its real length logged', async ({ app, page
   await expect(page.getByRole('article', { name: 'Frame 6' })).toContainText(/Held open [12](\.\d)? s/);
 });
 
-test('a bracket of three, interrupted by a reload after one, is finished as one series', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
-  await page.getByRole('button', { name: 'Bracket' }).click();
-  await expect(page.getByTestId('bracket')).toContainText('frame 1 of');
-  const count = Number((await page.getByTestId('bracket').textContent())?.match(/of (\d)/)?.[1]);
-  const first = await page.getByTestId('instruction').textContent();
-  await page.getByTestId('log').click();
-  await expect(page.getByTestId('bracket')).toContainText('frame 2 of');
-  await expect(page.getByTestId('instruction')).not.toHaveText(first ?? '');
-  await page.reload();
-  await expect(page.getByTestId('bracket')).toContainText('frame 2 of');
-  for (let i = 2; i <= count; i++) {
-    await page.waitForTimeout(800);
+test(
+  'a bracket of three, interrupted by a reload after one, is finished as one series',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
+    await page.getByRole('button', { name: 'Bracket' }).click();
+    await expect(page.getByTestId('bracket')).toContainText('frame 1 of');
+    const count = Number((await page.getByTestId('bracket').textContent())?.match(/of (\d)/)?.[1]);
+    const first = await page.getByTestId('instruction').textContent();
     await page.getByTestId('log').click();
-    await expect(page.getByTestId('frames-left')).toHaveText(`${8 - i} left`);
+    await expect(page.getByTestId('bracket')).toContainText('frame 2 of');
+    await expect(page.getByTestId('instruction')).not.toHaveText(first ?? '');
+    await page.reload();
+    await expect(page.getByTestId('bracket')).toContainText('frame 2 of');
+    for (let i = 2; i <= count; i++) {
+      await page.waitForTimeout(800);
+      await page.getByTestId('log').click();
+      await expect(page.getByTestId('frames-left')).toHaveText(`${8 - i} left`);
+    }
+    await expect(page.getByTestId('bracket')).toHaveCount(0);
+    await page.goto(`${app.url}/log?film=demo-load-gemel`);
+    await expect(page.getByText('The bracket side by side')).toHaveCount(count);
   }
-  await expect(page.getByTestId('bracket')).toHaveCount(0);
-  await page.goto(`${app.url}/log?film=demo-load-gemel`);
-  await expect(page.getByText('The bracket side by side')).toHaveCount(count);
-});
+);
 
 test('a bracket can be left: what is logged stays', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
@@ -144,7 +146,7 @@ test('a bracket can be left: what is logged stays', { tag: '@phone' }, async ({ 
   await expect(page.getByRole('button', { name: 'Bracket' })).toBeVisible();
 });
 
-test('a print a step away is tapped and becomes the setting', async ({ app, page }) => {
+test('a print a step away is tapped and becomes the setting', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-gemel`);
   const before = await page.getByTestId('instruction').textContent();
   await page.getByRole('button', { name: /^Take a step lighter/ }).click();

@@ -16,42 +16,44 @@ const KINDS = [
   ['Lathe portrait', 'leaf', 'Ring to']
 ] as const;
 
-test('each of the twelve kinds goes from Kit to an answer in its own marks to a logged frame', async ({
-  app,
-  page
-}) => {
-  test.setTimeout(120_000);
-  for (const [name, shadow, instruction] of KINDS) {
-    await page.goto(`${app.url}/kit?shadow=${shadow}`);
-    const row = page.getByRole('article').filter({ hasText: name });
-    const take = row.getByRole('button', { name: 'Take in hand' });
-    if ((await take.count()) > 0) await take.click();
-    await expect(row).toContainText('In hand');
-    await row.getByRole('link', { name: 'Go to Shoot' }).click();
-    await expect(page.getByTestId('instruction'), name).toContainText(instruction);
-    await expect(page.locator('body')).not.toContainText(/NaN|Infinity|undefined/);
-    const left = Number((await page.getByTestId('frames-left').textContent())?.replace(/\D/g, ''));
-    await page.getByTestId('log').click();
-    await expect(page.getByTestId('frames-left'), name).toHaveText(`${left - 1} left`);
+test(
+  'each of the twelve kinds goes from Kit to an answer in its own marks to a logged frame',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.setTimeout(120_000);
+    for (const [name, shadow, instruction] of KINDS) {
+      await page.goto(`${app.url}/kit?shadow=${shadow}`);
+      const row = page.getByRole('article').filter({ hasText: name });
+      const take = row.getByRole('button', { name: 'Take in hand' });
+      if ((await take.count()) > 0) await take.click();
+      await expect(row).toContainText('In hand');
+      await row.getByRole('link', { name: 'Go to Shoot' }).click();
+      await expect(page.getByTestId('instruction'), name).toContainText(instruction);
+      await expect(page.locator('body')).not.toContainText(/NaN|Infinity|undefined/);
+      const left = Number((await page.getByTestId('frames-left').textContent())?.replace(/\D/g, ''));
+      await page.getByTestId('log').click();
+      await expect(page.getByTestId('frames-left'), name).toHaveText(`${left - 1} left`);
+    }
   }
-});
+);
 
-test('what would help is told with what it brings', async ({ shared: app, page }) => {
+test('what would help is told with what it brings', { tag: '@desktop' }, async ({ shared: app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-pelican`);
   await expect(page.getByTestId('verdict')).toContainText('Too light');
   await expect(page.getByTestId('remedies')).toContainText('Smoke 2 (2 stops) over lens and eye');
 });
 
-test('a lever that depends on the dial says what it means for where the dial stands', async ({
-  shared: app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
-  await page.getByRole('radio', { name: /^2000/ }).check();
-  await expect(page.getByRole('radio', { name: /^bright, f\/52/ })).toBeAttached();
-  await page.getByRole('radio', { name: /^64/ }).check();
-  await expect(page.getByRole('radio', { name: /^bright, f\/9\.2/ })).toBeAttached();
-});
+test(
+  'a lever that depends on the dial says what it means for where the dial stands',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-heron`);
+    await page.getByRole('radio', { name: /^2000/ }).check();
+    await expect(page.getByRole('radio', { name: /^bright, f\/52/ })).toBeAttached();
+    await page.getByRole('radio', { name: /^64/ }).check();
+    await expect(page.getByRole('radio', { name: /^bright, f\/9\.2/ })).toBeAttached();
+  }
+);
 
 test(
   'the pairs table sorts, filters and follows the light',
@@ -79,14 +81,18 @@ test(
   }
 );
 
-test('a camera that times itself is entered in three questions', async ({ emptyApp, page }) => {
-  await page.goto(emptyApp.url);
-  await page.getByRole('radio', { name: /It times itself/ }).check();
-  await page.getByLabel('Its shortest time').fill('1/0');
-  await page.getByRole('button', { name: /today’s answer/ }).click();
-  await expect(page.getByText(/“1\/0” is not a shutter time/)).toBeVisible();
-  await page.getByLabel('Its shortest time').fill('1/250');
-  await page.getByRole('button', { name: /today’s answer/ }).click();
-  await expect(page.getByTestId('instruction')).toContainText('Lighten–darken to 0');
-  await expect(page.getByText(/The camera times it/).first()).toBeVisible();
-});
+test(
+  'a camera that times itself is entered in three questions',
+  { tag: '@phone' },
+  async ({ emptyApp, page }) => {
+    await page.goto(emptyApp.url);
+    await page.getByRole('radio', { name: /It times itself/ }).check();
+    await page.getByLabel('Its shortest time').fill('1/0');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByText(/“1\/0” is not a shutter time/)).toBeVisible();
+    await page.getByLabel('Its shortest time').fill('1/250');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByTestId('instruction')).toContainText('Lighten–darken to 0');
+    await expect(page.getByText(/The camera times it/).first()).toBeVisible();
+  }
+);

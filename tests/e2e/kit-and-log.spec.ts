@@ -1,37 +1,45 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.ts';
 
-test('a first visit: three questions, an answer, a logged frame', async ({ emptyApp, page }) => {
-  await page.goto(emptyApp.url);
-  await expect(page.getByRole('heading', { name: 'Your camera, in three questions' })).toBeVisible();
-  await page.getByRole('radio', { name: /Nothing to set/ }).check();
-  await page.getByLabel('Its opening').fill('f/0');
-  await page.getByLabel('Film speed, ISO').fill('0');
-  await page.getByLabel('What you call it').fill('Attic find');
-  await page.getByRole('button', { name: /today’s answer/ }).click();
-  await expect(page.getByText('“f/0” is not an aperture: it must be more than 0.')).toBeVisible();
-  await expect(page.getByText('“0” is not a film speed: it must be more than 0.')).toBeVisible();
-  await expect(page.getByLabel('What you call it')).toHaveValue('Attic find');
-  await page.getByLabel('Its opening').fill('f/5,6');
-  await page.getByLabel('Film speed, ISO').fill('27°');
-  await page.getByRole('button', { name: /today’s answer/ }).click();
-  await expect(page.getByTestId('instruction')).toContainText('Nothing to set');
-  await page.getByTestId('log').click();
-  await expect(page.getByTestId('frames-left')).toHaveText('7 left');
-});
+test(
+  'a first visit: three questions, an answer, a logged frame',
+  { tag: '@phone' },
+  async ({ emptyApp, page }) => {
+    await page.goto(emptyApp.url);
+    await expect(page.getByRole('heading', { name: 'Your camera, in three questions' })).toBeVisible();
+    await page.getByRole('radio', { name: /Nothing to set/ }).check();
+    await page.getByLabel('Its opening').fill('f/0');
+    await page.getByLabel('Film speed, ISO').fill('0');
+    await page.getByLabel('What you call it').fill('Attic find');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByText('“f/0” is not an aperture: it must be more than 0.')).toBeVisible();
+    await expect(page.getByText('“0” is not a film speed: it must be more than 0.')).toBeVisible();
+    await expect(page.getByLabel('What you call it')).toHaveValue('Attic find');
+    await page.getByLabel('Its opening').fill('f/5,6');
+    await page.getByLabel('Film speed, ISO').fill('27°');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByTestId('instruction')).toContainText('Nothing to set');
+    await page.getByTestId('log').click();
+    await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+  }
+);
 
-test('taking another pair in hand changes the whole instrument', async ({ app, page }) => {
-  await page.goto(`${app.url}/kit?shadow=soft`);
-  await page
-    .getByRole('article')
-    .filter({ hasText: 'Corvane 35' })
-    .getByRole('button', { name: 'Take in hand' })
-    .click();
-  await expect(page.getByRole('article').filter({ hasText: 'Corvane 35' })).toContainText('In hand');
-  await page.getByRole('link', { name: 'Go to Shoot' }).click();
-  await expect(page.getByTestId('instruction')).toContainText('wheel to 60');
-  await expect(page).toHaveURL(/shadow=soft/);
-});
+test(
+  'taking another pair in hand changes the whole instrument',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit?shadow=soft`);
+    await page
+      .getByRole('article')
+      .filter({ hasText: 'Corvane 35' })
+      .getByRole('button', { name: 'Take in hand' })
+      .click();
+    await expect(page.getByRole('article').filter({ hasText: 'Corvane 35' })).toContainText('In hand');
+    await page.getByRole('link', { name: 'Go to Shoot' }).click();
+    await expect(page.getByTestId('instruction')).toContainText('wheel to 60');
+    await expect(page).toHaveURL(/shadow=soft/);
+  }
+);
 
 test(
   'a film is loaded, and a number of frames that is none is refused by name',

@@ -7,64 +7,64 @@ interface CameraBody {
   readonly toleranceStops: number | null;
 }
 
-test('frames are judged by key, the bias is taken up and every answer moves by just that, then taken back', async ({
-  app,
-  page,
-  request
-}) => {
-  const camera = async (): Promise<CameraBody> =>
-    (await (await request.get(`${app.url}/api/v1/cameras/demo-marigold`)).json()) as CameraBody;
-  const before = await camera();
-  await page.goto(`${app.url}/log?film=demo-load-marigold`);
-  await page.getByRole('link', { name: 'Judge its frames' }).click();
-  await expect(page.getByText('Nothing yet. Judge a few frames')).toBeVisible();
-  await page.getByRole('button', { name: 'The print or slide' }).click();
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-  for (const n of [1, 2, 3]) {
-    await expect(page.getByRole('region', { name: `Judge frame ${n}` })).toBeVisible();
-    await page.keyboard.press('6');
+test(
+  'frames are judged by key, the bias is taken up and every answer moves by just that, then taken back',
+  { tag: '@phone' },
+  async ({ app, page, request }) => {
+    const camera = async (): Promise<CameraBody> =>
+      (await (await request.get(`${app.url}/api/v1/cameras/demo-marigold`)).json()) as CameraBody;
+    const before = await camera();
+    await page.goto(`${app.url}/log?film=demo-load-marigold`);
+    await page.getByRole('link', { name: 'Judge its frames' }).click();
+    await expect(page.getByText('Nothing yet. Judge a few frames')).toBeVisible();
+    await page.getByRole('button', { name: 'The print or slide' }).click();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    for (const n of [1, 2, 3]) {
+      await expect(page.getByRole('region', { name: `Judge frame ${n}` })).toBeVisible();
+      await page.keyboard.press('6');
+    }
+    await expect(page.getByTestId('bias')).toContainText('too light, from 3 judged frames');
+    await expect(page.getByRole('button', { name: 'Frame 1: 2 stops lighter' })).toBeVisible();
+
+    await page.getByRole('button', { name: /^Count with/ }).click();
+    await expect(page.getByText(/Every answer for .* counts with it/)).toBeVisible();
+    const after = await camera();
+    expect(after.biasStops).toBeGreaterThan(before.biasStops + 0.1);
+    expect(after.toleranceStops).toBeGreaterThan(0);
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
+    await expect(page.getByRole('region', { name: 'What to set' })).toContainText(
+      /bias|off by itself|this camera/i
+    );
+
+    await page.goto(`${app.url}/log/judge?film=demo-load-marigold`);
+    await page.getByText('How it was before').click();
+    await page
+      .getByRole('button', { name: /^Back to/ })
+      .first()
+      .click();
+    await expect.poll(async () => (await camera()).biasStops).toBe(before.biasStops);
   }
-  await expect(page.getByTestId('bias')).toContainText('too light, from 3 judged frames');
-  await expect(page.getByRole('button', { name: 'Frame 1: 2 stops lighter' })).toBeVisible();
+);
 
-  await page.getByRole('button', { name: /^Count with/ }).click();
-  await expect(page.getByText(/Every answer for .* counts with it/)).toBeVisible();
-  const after = await camera();
-  expect(after.biasStops).toBeGreaterThan(before.biasStops + 0.1);
-  expect(after.toleranceStops).toBeGreaterThan(0);
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
-  await expect(page.getByRole('region', { name: 'What to set' })).toContainText(
-    /bias|off by itself|this camera/i
-  );
-
-  await page.goto(`${app.url}/log/judge?film=demo-load-marigold`);
-  await page.getByText('How it was before').click();
-  await page
-    .getByRole('button', { name: /^Back to/ })
-    .first()
-    .click();
-  await expect.poll(async () => (await camera()).biasStops).toBe(before.biasStops);
-});
-
-test('negatives are judged off the negative, faults ticked; a judgement that is none is refused', async ({
-  app,
-  page,
-  request
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-thimble`);
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/is logged/).first()).toBeVisible();
-  await page.goto(`${app.url}/log/judge?film=demo-load-thimble`);
-  await expect(page.getByRole('button', { name: 'The negative' })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('Light leak').check();
-  await page.getByRole('button', { name: 'Thin' }).click();
-  await expect(page.getByRole('button', { name: /: thin, light leak$/ })).toBeVisible();
-  const { frames } = (await (await request.get(`${app.url}/api/v1/carried`)).json()) as {
-    frames: { id: string }[];
-  };
-  const bad = await request.put(`${app.url}/api/v1/frames/${frames[0]?.id ?? ''}/judgement`, {
-    data: { on: 'print', outcome: { kind: 'tone', stops: 9 }, faults: [] }
-  });
-  expect(bad.status()).toBe(422);
-  expect(await bad.text()).toContain('A tone is one of');
-});
+test(
+  'negatives are judged off the negative, faults ticked; a judgement that is none is refused',
+  { tag: '@desktop' },
+  async ({ app, page, request }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-thimble`);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/is logged/).first()).toBeVisible();
+    await page.goto(`${app.url}/log/judge?film=demo-load-thimble`);
+    await expect(page.getByRole('button', { name: 'The negative' })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByLabel('Light leak').check();
+    await page.getByRole('button', { name: 'Thin' }).click();
+    await expect(page.getByRole('button', { name: /: thin, light leak$/ })).toBeVisible();
+    const { frames } = (await (await request.get(`${app.url}/api/v1/carried`)).json()) as {
+      frames: { id: string }[];
+    };
+    const bad = await request.put(`${app.url}/api/v1/frames/${frames[0]?.id ?? ''}/judgement`, {
+      data: { on: 'print', outcome: { kind: 'tone', stops: 9 }, faults: [] }
+    });
+    expect(bad.status()).toBe(422);
+    expect(await bad.text()).toContain('A tone is one of');
+  }
+);

@@ -13,22 +13,26 @@ async function changesVerdict(page: Page, step: () => Promise<void>): Promise<vo
     .not.toBe(before);
 }
 
-test('by a shadow and by the sky: the same view, and where the schools part', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?shadow=soft`);
-  await changesVerdict(page, () => page.getByRole('radio', { name: /Sharp edge/ }).check());
-  await expect(page.getByTestId('other-school')).toContainText('says the same');
-  await changesVerdict(page, () => page.getByRole('button', { name: 'Its shaded side' }).click());
-  await expect(page.getByTestId('other-school')).toContainText('2 stops less');
-  await changesVerdict(page, () => way(page, 'Sky'));
-  await expect(page.getByRole('radio', { name: /Clear sky/ })).toBeChecked();
-  expect(await lv(page)).toContain('LV 10⅔');
-  await changesVerdict(page, async () => {
-    await page.getByLabel('How low the sun is').selectOption('hour');
-  });
-  await expect(page).toHaveURL(/on=shaded(,|%2C)hour/);
-  await page.reload();
-  expect(await lv(page)).toContain('within an hour of sunrise');
-});
+test(
+  'by a shadow and by the sky: the same view, and where the schools part',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft`);
+    await changesVerdict(page, () => page.getByRole('radio', { name: /Sharp edge/ }).check());
+    await expect(page.getByTestId('other-school')).toContainText('says the same');
+    await changesVerdict(page, () => page.getByRole('button', { name: 'Its shaded side' }).click());
+    await expect(page.getByTestId('other-school')).toContainText('2 stops less');
+    await changesVerdict(page, () => way(page, 'Sky'));
+    await expect(page.getByRole('radio', { name: /Clear sky/ })).toBeChecked();
+    expect(await lv(page)).toContain('LV 10⅔');
+    await changesVerdict(page, async () => {
+      await page.getByLabel('How low the sun is').selectOption('hour');
+    });
+    await expect(page).toHaveURL(/on=shaded(,|%2C)hour/);
+    await page.reload();
+    expect(await lv(page)).toContain('within an hour of sunrise');
+  }
+);
 
 test('a named scene is found by a word', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp`);
@@ -71,7 +75,7 @@ test(
   }
 );
 
-test('sun and moon at coordinates out at sea, through a day', async ({ app, page }) => {
+test('sun and moon at coordinates out at sea, through a day', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?shadow=sharp`);
   await way(page, 'Sun');
   await page.getByLabel('Where is it?').fill('91 0');
@@ -181,7 +185,7 @@ test(
   }
 );
 
-test('waiting for the light is among what would help', async ({ app, page }) => {
+test('waiting for the light is among what would help', { tag: '@phone' }, async ({ app, page }) => {
   const place = { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' };
   // four in the afternoon there: too light for slow instant film in this camera, and the evening is to come
   const ms = Date.UTC(2026, 5, 20, 18);

@@ -35,65 +35,66 @@ async function answerOf(page: Page, url: string) {
   return body.verdicts;
 }
 
-test('logged in the field, scanned, judged, the bias taken up: on Shoot the mean moves by exactly that', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
-  await page.getByTestId('log').click();
-  await expect(page.getByText(/is logged/).first()).toBeVisible();
-  const before = await answerOf(page, app.url);
+test(
+  'logged in the field, scanned, judged, the bias taken up: on Shoot the mean moves by exactly that',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/is logged/).first()).toBeVisible();
+    const before = await answerOf(page, app.url);
 
-  await page.goto(`${app.url}/log/scans?${FILM}`);
-  await page.getByLabel(/Drop scans here/).setInputFiles([
-    { name: 'roll 10.jpg', mimeType: 'image/jpeg', buffer: await jpeg(140) },
-    { name: 'roll 9.jpg', mimeType: 'image/jpeg', buffer: await jpeg(200) },
-    { name: 'roll 11.jpg', mimeType: 'image/jpeg', buffer: (await jpeg(90)).subarray(0, 700) },
-    {
-      name: 'drawing.jpg',
-      mimeType: 'image/jpeg',
-      buffer: Buffer.from('<svg><script>alert(1)</script></svg>')
+    await page.goto(`${app.url}/log/scans?${FILM}`);
+    await page.getByLabel(/Drop scans here/).setInputFiles([
+      { name: 'roll 10.jpg', mimeType: 'image/jpeg', buffer: await jpeg(140) },
+      { name: 'roll 9.jpg', mimeType: 'image/jpeg', buffer: await jpeg(200) },
+      { name: 'roll 11.jpg', mimeType: 'image/jpeg', buffer: (await jpeg(90)).subarray(0, 700) },
+      {
+        name: 'drawing.jpg',
+        mimeType: 'image/jpeg',
+        buffer: Buffer.from('<svg><script>alert(1)</script></svg>')
+      }
+    ]);
+    await expect(page.getByText('2 of 4 here')).toBeVisible();
+    await expect(page.getByRole('alert')).toContainText('“drawing.jpg” is');
+    await expect(page.getByRole('alert')).toContainText('“roll 11.jpg” ends before the picture does');
+    await page.getByRole('button', { name: 'Match 2 by the order of names' }).click();
+    const scan = page.getByRole('listitem').filter({ hasText: 'roll 9.jpg' });
+    await expect(scan.getByLabel('Shows frame')).toHaveValue('demo-load-marigold-1');
+
+    await page.getByRole('link', { name: 'Judge its frames' }).click();
+    await expect(page.getByRole('img', { name: 'Scan roll 9.jpg of frame 1' })).toBeVisible();
+    await expect(page.getByText(/By its middle tone the scan is about/)).toBeVisible();
+    await page.getByRole('button', { name: 'The print or slide' }).click();
+    await page.getByRole('button', { name: 'The scan itself' }).click();
+    await expect(page.getByText(/Pushed through this film’s curve/)).toBeVisible();
+    for (const n of [1, 2, 3, 4]) {
+      await expect(page.getByRole('region', { name: `Judge frame ${n}` })).toBeVisible();
+      await page.keyboard.press('6');
     }
-  ]);
-  await expect(page.getByText('2 of 4 here')).toBeVisible();
-  await expect(page.getByRole('alert')).toContainText('“drawing.jpg” is');
-  await expect(page.getByRole('alert')).toContainText('“roll 11.jpg” ends before the picture does');
-  await page.getByRole('button', { name: 'Match 2 by the order of names' }).click();
-  const scan = page.getByRole('listitem').filter({ hasText: 'roll 9.jpg' });
-  await expect(scan.getByLabel('Shows frame')).toHaveValue('demo-load-marigold-1');
-
-  await page.getByRole('link', { name: 'Judge its frames' }).click();
-  await expect(page.getByRole('img', { name: 'Scan roll 9.jpg of frame 1' })).toBeVisible();
-  await expect(page.getByText(/By its middle tone the scan is about/)).toBeVisible();
-  await page.getByRole('button', { name: 'The print or slide' }).click();
-  await page.getByRole('button', { name: 'The scan itself' }).click();
-  await expect(page.getByText(/Pushed through this film’s curve/)).toBeVisible();
-  for (const n of [1, 2, 3, 4]) {
-    await expect(page.getByRole('region', { name: `Judge frame ${n}` })).toBeVisible();
-    await page.keyboard.press('6');
+    await expect(page.getByTestId('bias')).toContainText('from 4 judged frames');
+    await page.getByRole('button', { name: /^Count with/ }).click();
+    await expect(page.getByText(/Every answer for .* counts with it/)).toBeVisible();
+    const camera = (await (await page.request.get(`${app.url}/api/v1/cameras/demo-marigold`)).json()) as {
+      biasStops: number;
+      toleranceStops: number;
+    };
+    const after = await answerOf(page, app.url);
+    expect(camera.biasStops).not.toBe(0);
+    for (const verdict of after) {
+      const same = before.find((b) => JSON.stringify(b.choice) === JSON.stringify(verdict.choice));
+      if (!same) continue;
+      expect(verdict.deltaStops - same.deltaStops).toBeCloseTo(camera.biasStops, 9);
+      expect(verdict.sdStops).not.toBeCloseTo(same.sdStops, 6);
+      if (same.pUsable > 0.01) expect(verdict.pUsable).not.toBeCloseTo(same.pUsable, 9);
+    }
+    // and it is what the page shows
+    await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
+    await expect(page.getByRole('region', { name: 'What to set' })).toContainText(
+      /bias|off by itself|this camera/i
+    );
   }
-  await expect(page.getByTestId('bias')).toContainText('from 4 judged frames');
-  await page.getByRole('button', { name: /^Count with/ }).click();
-  await expect(page.getByText(/Every answer for .* counts with it/)).toBeVisible();
-  const camera = (await (await page.request.get(`${app.url}/api/v1/cameras/demo-marigold`)).json()) as {
-    biasStops: number;
-    toleranceStops: number;
-  };
-  const after = await answerOf(page, app.url);
-  expect(camera.biasStops).not.toBe(0);
-  for (const verdict of after) {
-    const same = before.find((b) => JSON.stringify(b.choice) === JSON.stringify(verdict.choice));
-    if (!same) continue;
-    expect(verdict.deltaStops - same.deltaStops).toBeCloseTo(camera.biasStops, 9);
-    expect(verdict.sdStops).not.toBeCloseTo(same.sdStops, 6);
-    if (same.pUsable > 0.01) expect(verdict.pUsable).not.toBeCloseTo(same.pUsable, 9);
-  }
-  // and it is what the page shows
-  await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-marigold`);
-  await expect(page.getByRole('region', { name: 'What to set' })).toContainText(
-    /bias|off by itself|this camera/i
-  );
-});
+);
 
 test(
   'a film is written up by keyboard, found, changed together, put in the trash and taken back',

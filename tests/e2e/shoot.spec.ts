@@ -78,7 +78,7 @@ test('every camera’s page is free of serious accessibility faults', async ({ s
   }
 });
 
-test('touch targets are at least 44 px high', async ({ shared: app, page }) => {
+test('touch targets are at least 44 px high', { tag: '@phone' }, async ({ shared: app, page }) => {
   await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-corvane`);
   const small = await page.evaluate(() =>
     [...document.querySelectorAll('button, a, label:has(input), select')]
@@ -168,7 +168,7 @@ test('sd 0 is certainty: the chance is a step', { tag: '@desktop' }, async ({ sh
   await expect(page.getByTestId('verdict')).toContainText('Too dark by');
 });
 
-test('a double tap logs one frame', async ({ app, page }) => {
+test('a double tap logs one frame', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?${SOFT}`);
   await page.getByTestId('log').dblclick();
   await expect(page.getByTestId('frames-left')).toHaveText('6 left');
@@ -253,7 +253,7 @@ test(
   }
 );
 
-test('a press before the page answers is kept and done', async ({ app, page }) => {
+test('a press before the page answers is kept and done', { tag: '@phone' }, async ({ app, page }) => {
   // the page is drawn by the server; its scripts are held back until the button was pressed
   let release = (): void => undefined;
   const held = new Promise<void>((done) => (release = done));
@@ -273,17 +273,21 @@ test('a press before the page answers is kept and done', async ({ app, page }) =
   await expect(log).toContainText(`frame ${Number(number) + 1}`);
 });
 
-test('what was asked of the frame is in the address and outlives a reload', async ({ app, page }) => {
-  await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
-  await page.getByText('The frame: purpose, distance, motion').click();
-  await page.getByLabel('What is the frame for?').selectOption('stop-motion');
-  await page.waitForURL(/with=/);
-  await page.reload();
-  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-  await page.getByText('The frame: purpose, distance, motion').click();
-  await expect(page.getByLabel('What is the frame for?')).toHaveValue('stop-motion');
-  await page.goto(
-    `${app.url}/shoot?${SOFT}&load=demo-load-heron&with=${encodeURIComponent('{"purpose":"x"}')}`
-  );
-  await expect(page.getByRole('alert').filter({ hasText: 'purpose, distance' })).toBeVisible();
-});
+test(
+  'what was asked of the frame is in the address and outlives a reload',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
+    await page.getByText('The frame: purpose, distance, motion').click();
+    await page.getByLabel('What is the frame for?').selectOption('stop-motion');
+    await page.waitForURL(/with=/);
+    await page.reload();
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+    await page.getByText('The frame: purpose, distance, motion').click();
+    await expect(page.getByLabel('What is the frame for?')).toHaveValue('stop-motion');
+    await page.goto(
+      `${app.url}/shoot?${SOFT}&load=demo-load-heron&with=${encodeURIComponent('{"purpose":"x"}')}`
+    );
+    await expect(page.getByRole('alert').filter({ hasText: 'purpose, distance' })).toBeVisible();
+  }
+);

@@ -140,6 +140,7 @@ function sharedReader<T>(schema: Schema<T>): (value: unknown) => T {
 const readLight = sharedReader(lightSchema.required());
 const readConditions = sharedReader(conditionsSchema.required());
 const readStands = sharedReader(standsSchema);
+const readJudgement = sharedReader(judgementSchema);
 const readAbout = sharedReader(aboutSchema.required());
 /** What is a frame's own; the rest many share, and is read once each. */
 const frameOwn = frameSchema.pick([
@@ -151,6 +152,9 @@ const frameLine = object({
   cameraRevision: number().integer().min(1).required(),
   deletedAt: gone()
 }).required();
+
+/** What is a judgement's own. */
+const judgementOwn = BOOK_SCHEMAS.judgement.pick(['frameId', 'judgedAt']);
 
 /** The fields of what may be an object. */
 function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
@@ -202,8 +206,10 @@ function recordOf(kind: RecordKind, value: unknown): BookRecord {
     }
     case 'load':
       return { ...read(BOOK_SCHEMAS.load), kind };
-    case 'judgement':
-      return { ...read(BOOK_SCHEMAS.judgement), kind };
+    case 'judgement': {
+      const { frameId, judgedAt } = read(judgementOwn);
+      return { kind, frameId, judgement: readJudgement(fieldsOf(value)['judgement']), judgedAt };
+    }
     case 'bias':
       return { ...read(BOOK_SCHEMAS.bias), kind };
     case 'scan':

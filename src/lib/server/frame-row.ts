@@ -35,6 +35,33 @@ export interface FrameRow {
 export const FRAME_COLUMNS = `frame.*, (select json_group_array(tag) from
   (select tag from frame_tag where frame_id = frame.id order by place)) as tags`;
 
+/** Columns of a frame that are written, and the names of their values in {@link frameValues}. */
+export const FRAME_NAMES = `id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
+  guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason, deleted_at`;
+/** @see FRAME_NAMES */
+export const FRAME_VALUES = `:id, :loadId, :number, :loggedAt, :cameraRevision, :lv, :lightSd, :way, :contrast,
+  :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note, :series, :timedSeconds, :subject,
+  :reason, :deletedAt`;
+
+/** The values of a frame's row. */
+export function frameValues(
+  frame: Frame,
+  cameraRevision: number,
+  deletedAt: string | null
+): Readonly<Record<string, string | number | null>> {
+  const { id, loadId, number, loggedAt, deltaStops, sdStops, pUsable, note, series, timedSeconds } = frame;
+  const { lv, sdStops: lightSd, way, contrast } = frame.light;
+  return {
+    ...{ id, loadId, number, loggedAt, cameraRevision, lv, lightSd, contrast },
+    ...{ deltaStops, sdStops, pUsable, note, series, timedSeconds, deletedAt },
+    ...{ subject: frame.about.subject, reason: frame.about.reason },
+    way: JSON.stringify(way),
+    guessJson: frame.guess === null ? null : JSON.stringify(frame.guess),
+    conditionsJson: JSON.stringify(frame.conditions),
+    choiceJson: JSON.stringify(frame.choice)
+  };
+}
+
 /** A frame with its place in the trash. */
 export interface StoredFrame extends Frame {
   /** UTC, ISO 8601; null while it is not deleted. */

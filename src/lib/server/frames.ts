@@ -1,7 +1,16 @@
 // Logged frames. The only SQL about them. Deleting keeps the row, so that it can be undone.
 import type { Database } from 'better-sqlite3';
 import type { About, Frame } from '#core/log/frame.ts';
-import { FRAME_COLUMNS, frameFromRow, wordsOfFrame, type FrameRow, type StoredFrame } from './frame-row.ts';
+import {
+  FRAME_COLUMNS,
+  FRAME_NAMES,
+  FRAME_VALUES,
+  frameFromRow,
+  frameValues,
+  wordsOfFrame,
+  type FrameRow,
+  type StoredFrame
+} from './frame-row.ts';
 
 interface StripRow {
   readonly load_id: string;
@@ -20,10 +29,7 @@ export function frameRepository(db: Database) {
      where load.camera_id = ? and frame.deleted_at is null order by frame.logged_at desc, frame.rowid desc limit 1`
   );
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
-       guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason, deleted_at)
-     values (:id, :loadId, :number, :loggedAt, :cameraRevision, :lv, :lightSd, :way, :contrast,
-       :guessJson, :conditionsJson, :choiceJson, :deltaStops, :sdStops, :pUsable, :note, :series, :timedSeconds, :subject, :reason, :deletedAt)`
+    `insert into frame (${FRAME_NAMES}) values (${FRAME_VALUES})`
   );
   const update = db.prepare<[number, string, string]>('update frame set number = ?, note = ? where id = ?');
   const describe = db.prepare<[string, string, string]>(
@@ -77,19 +83,8 @@ export function frameRepository(db: Database) {
     },
     /** @param deletedAt when it was moved to the trash; null = it is in the log */
     add: (frame: Frame, cameraRevision: number, deletedAt: string | null = null): void => {
-      const { lv, sdStops: lightSd, way, contrast } = frame.light;
-      const { id, loadId, number, loggedAt, deltaStops, sdStops, pUsable, note, series, timedSeconds } =
-        frame;
-      insert.run({
-        ...{ id, loadId, number, loggedAt, cameraRevision, lv, lightSd, contrast },
-        ...{ deltaStops, sdStops, pUsable, note, series, timedSeconds },
-        ...{ subject: frame.about.subject, reason: frame.about.reason, deletedAt },
-        way: JSON.stringify(way),
-        guessJson: frame.guess === null ? null : JSON.stringify(frame.guess),
-        conditionsJson: JSON.stringify(frame.conditions),
-        choiceJson: JSON.stringify(frame.choice)
-      });
-      write(id, frame);
+      insert.run(frameValues(frame, cameraRevision, deletedAt));
+      write(frame.id, frame);
     },
     change: (id: string, number: number, note: string): void => {
       update.run(number, note, id);

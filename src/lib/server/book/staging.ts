@@ -1,8 +1,9 @@
 // Lines on their way in. Each is checked against the log and against the lines before it; then all go in at once, or none.
-// The only SQL about staging. Frames go over by SQL alone, since there may be a hundred thousand of them.
+// The only SQL about staging. Frames and judgements go over
+// by SQL alone, since there may be a hundred thousand of them.
 import type { Database } from 'better-sqlite3';
 import { readRecord, type BookRecord } from '#schema/book.ts';
-import { wordsOfFrame } from '../frame-row.ts';
+import { FRAME_NAMES, FRAME_VALUES, frameValues, wordsOfFrame } from '../frame-row.ts';
 import { knownNames, nameOf, namedBy, recordWriter } from './import-rows.ts';
 
 /** What became of a line. */
@@ -34,11 +35,15 @@ function onceOf(record: BookRecord): string | null {
 /** The staging of a database. */
 export function staging(db: Database) {
   const known = knownNames(db);
-  const insert = db.prepare<[number, string, string, string | null, string, string]>(
-    'insert into staged (line, tbl, id, once, words, body) values (?, ?, ?, ?, ?, ?)'
+  const insert = db.prepare<[number, string, string]>(
+    'insert into staged (line, tbl, body) values (?, ?, ?)'
   );
-  const isStaged = db.prepare<[string, string]>('select 1 from staged where tbl = ? and id = ?');
-  const isOnce = db.prepare<[string]>('select 1 from staged where once = ?');
+  const insertFrame = db.prepare<[Record<string, unknown>]>(
+    `insert into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
+  );
+  const insertJudgement = db.prepare<[string, string, string, string, string]>(
+    'insert into staged_judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)'
+  );
   const numberTaken = db.prepare<[string, number]>(
     'select 1 from frame where load_id = ? and number = ? and deleted_at is null'
   );
@@ -46,41 +51,33 @@ export function staging(db: Database) {
   const sameScan = db.prepare<[string, string]>(
     'select 1 from scan where load_id = ? and sha256 = ? and deleted_at is null'
   );
-  const others = db.prepare<[], { readonly body: string }>(
-    "select body from staged where tbl not in ('frame', 'judgement', 'bias_change', 'scan') order by line"
-  );
-  const after = db.prepare<[], { readonly body: string }>(
-    "select body from staged where tbl in ('judgement', 'bias_change', 'scan') order by line"
-  );
-  const scans = db.prepare<[], { readonly body: string }>(
-    "select body from staged where tbl = 'scan' order by line"
-  );
-  const clear = db.prepare('delete from staged');
-  const frames = db.prepare(
-    `insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast,
-       guess, conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason, deleted_at)
-     select id, body ->> '$.frame.loadId', body ->> '$.frame.number', body ->> '$.frame.loggedAt',
-       body ->> '$.cameraRevision', cast(body ->> '$.frame.light.lv' as real),
-       cast(body ->> '$.frame.light.sdStops' as real), body -> '$.frame.light.way', body ->> '$.frame.light.contrast',
-       body ->> '$.frame.guess', body -> '$.frame.conditions', body -> '$.frame.choice',
-       cast(body ->> '$.frame.deltaStops' as real), cast(body ->> '$.frame.sdStops' as real),
-       cast(body ->> '$.frame.pUsable' as real), body ->> '$.frame.note', body ->> '$.frame.series',
-       cast(body ->> '$.frame.timedSeconds' as real), body ->> '$.frame.about.subject',
-       body ->> '$.frame.about.reason', body ->> '$.deletedAt'
-     from staged where tbl = 'frame' order by line`
-  );
-  const words = db.prepare(
-    "insert into frame_words (frame_id, words) select id, words from staged where tbl = 'frame'"
-  );
-  const tags = db.prepare(
-    `insert into frame_tag (frame_id, tag, place) select staged.id, tag.value, tag.key
-     from staged, json_each(staged.body, '$.frame.about.tags') as tag where tbl = 'frame'`
-  );
+  const bodies = (where: string) =>
+    db.prepare<[], { readonly body: string }>(`select body from staged where ${where} order by line`);
+  const before = bodies("tbl not in ('bias_change', 'scan')");
+  const after = bodies("tbl in ('bias_change', 'scan')");
+  const scans = bodies("tbl = 'scan'");
+  const over = [
+    `insert into frame (${FRAME_NAMES}) select ${FRAME_NAMES} from staged_frame order by rowid`,
+    `insert into frame_tag (frame_id, tag, place) select staged_frame.id, tag.value, tag.key
+     from staged_frame, json_each(staged_frame.tags) as tag`,
+    'insert into frame_words (frame_id, words) select id, words from staged_frame order by id',
+    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at)
+     select frame_id, judged_on, outcome, faults, judged_at from staged_judgement order by rowid`
+  ].map((sql) => db.prepare(sql));
+  const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
+  /** Names that are staged, and what may be there once only. */
+  const names = new Set<string>();
+  const onces = new Set<string>();
+  const clear = (): void => {
+    for (const statement of empty) statement.run();
+    names.clear();
+    onces.clear();
+  };
 
   const refuse = (why: string): Staged => ({ as: 'refused', why });
   function faultOf(record: BookRecord): string | null {
     for (const { table, id } of namedBy(record)) {
-      if (!known(table, id) && isStaged.get(table, id) === undefined)
+      if (!names.has(`${table} ${id}`) && !known(table, id))
         return `names the ${WORDS[table] ?? table} “${id}”, which stands neither before it nor in the log`;
     }
     if (
@@ -98,7 +95,21 @@ export function staging(db: Database) {
     )
       return 'the same file is on this film already';
     const once = onceOf(record);
-    return once !== null && isOnce.get(once) !== undefined ? `there is another ${once} in the file` : null;
+    return once !== null && onces.has(once) ? `there is another ${once} in the file` : null;
+  }
+
+  function keep(line: number, table: string, record: BookRecord): void {
+    if (record.kind === 'frame') {
+      const { frame, cameraRevision, deletedAt } = record;
+      insertFrame.run({
+        ...frameValues(frame, cameraRevision, deletedAt),
+        ...{ words: wordsOfFrame(frame), tags: JSON.stringify(frame.about.tags) }
+      });
+    } else if (record.kind === 'judgement') {
+      const { on, outcome, faults } = record.judgement;
+      const { frameId, judgedAt } = record;
+      insertJudgement.run(frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt);
+    } else insert.run(line, table, JSON.stringify(record));
   }
 
   const take = db.transaction((): void => {
@@ -110,12 +121,10 @@ export function staging(db: Database) {
         write(read.value);
       }
     };
-    each(others.all());
-    frames.run();
-    tags.run();
-    words.run();
+    each(before.all());
+    for (const statement of over) statement.run();
     each(after.all());
-    clear.run();
+    clear();
   });
 
   return {
@@ -123,12 +132,14 @@ export function staging(db: Database) {
     add: (line: number, record: BookRecord): Staged => {
       const { table, id } = nameOf(record);
       if (known(table, id)) return { as: 'here' };
-      if (isStaged.get(table, id))
-        return refuse(`the ${WORDS[table] ?? table} “${id}” stands in the file twice`);
+      const name = `${table} ${id}`;
+      if (names.has(name)) return refuse(`the ${WORDS[table] ?? table} “${id}” stands in the file twice`);
       const fault = faultOf(record);
       if (fault !== null) return refuse(fault);
-      const searched = record.kind === 'frame' ? wordsOfFrame(record.frame) : '';
-      insert.run(line, table, id, onceOf(record), searched, JSON.stringify(record));
+      names.add(name);
+      const once = onceOf(record);
+      if (once !== null) onces.add(once);
+      keep(line, table, record);
       return { as: 'fresh' };
     },
     /** Several additions as one, for speed; what was added stays staged. */
@@ -143,8 +154,6 @@ export function staging(db: Database) {
     take: (): void => {
       take.immediate();
     },
-    clear: (): void => {
-      clear.run();
-    }
+    clear
   };
 }

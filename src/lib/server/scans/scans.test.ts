@@ -6,8 +6,7 @@ import { join } from 'node:path';
 import { zlibSync } from 'fflate';
 import sharp from 'sharp';
 import { afterEach, describe, expect, test } from 'vitest';
-import { openDatabase } from '../db.ts';
-import { seedDemo } from '../demo/seed.ts';
+import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
 import { scanIntake } from './intake.ts';
 import { explainScanRefusal } from './problem.ts';
 import { scanRepository } from './repository.ts';
@@ -21,8 +20,7 @@ afterEach(() => {
 function desk() {
   const folder = mkdtempSync(join(tmpdir(), 'just-enough-scans-'));
   folders.push(folder);
-  const db = openDatabase(':memory:');
-  seedDemo(db);
+  const db = seededDatabase();
   const scans = scanRepository(db);
   const intake = scanIntake(folder, scans, () => '2026-10-01T12:00:00Z');
   const take = (name: string, data: Uint8Array) =>

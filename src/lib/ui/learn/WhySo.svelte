@@ -28,7 +28,7 @@
     <h2>Why, likely</h2>
     <dl>
       {#each explained as { frameId, number, judgement, causes } (frameId)}
-        <dt><b>{number}</b> <Figures text={sayJudgement(judgement)} /></dt>
+        <dt><b>Frame {number}:</b> <Figures text={sayJudgement(judgement)} /></dt>
         {#each causes.slice(0, MOST) as cause (cause.cause)}
           <dd><Figures text={sayCause(cause, camera, number)} /></dd>
         {/each}

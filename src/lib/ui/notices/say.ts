@@ -9,10 +9,18 @@ interface Message {
   readonly action?: { readonly label: string; readonly onClick: () => void };
 }
 
+/** The message of the last thing done; null = an error was said since. */
+let doneBefore: string | null = null;
+
 function say(message: Message): void {
   notices.wanted = true;
   import('./toaster.ts').then(
-    ({ toaster }) => toaster.create(message),
+    ({ toaster }) => {
+      // what was done before makes room: its way back must not lie over the new one's
+      if (doneBefore !== null) toaster.dismiss(doneBefore);
+      const id = toaster.create(message);
+      doneBefore = message.type === 'info' ? (id ?? null) : null;
+    },
     () => (notices.plain = message.title)
   );
 }
