@@ -19,7 +19,7 @@ function say(message: Message): void {
       // what was done before makes room: its way back must not lie over the new one's
       if (doneBefore !== null) toaster.dismiss(doneBefore);
       const id = toaster.create(message);
-      doneBefore = message.type === 'info' ? (id ?? null) : null;
+      doneBefore = message.type === 'info' ? id : null;
     },
     () => (notices.plain = message.title)
   );
