@@ -1,16 +1,26 @@
 // Builds the measurements as for production and runs them.
 import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
+import { benchLog } from './bench-log.js';
 import { benchNewcomer } from './bench-newcomer.js';
 import { benchPocket } from './bench-pocket.js';
 import { benchShoot } from './bench-shoot.js';
-import { ROOT } from './prepare.js';
+import { ROOT, run } from './prepare.js';
 
+run('npx', ['svelte-kit', 'sync']);
 // where packages with native parts are found
 const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
-const NAMES = process.argv.includes('--log') ? ['log'] : ['engine', 'sky', 'log'];
+// where the log leaves what the server is measured with
+const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
+process.env.JUST_ENOUGH_BENCH = folder;
+const NAMES = process.argv.includes('--log')
+  ? ['log']
+  : process.argv.includes('--engine')
+    ? ['engine', 'sky']
+    : ['engine', 'sky', 'log'];
 await build({
   root: ROOT,
   configFile: false,
@@ -28,6 +38,8 @@ await build({
 });
 for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
+if (NAMES.includes('log')) await benchLog(folder);
+rmSync(folder, { recursive: true, force: true });
 if (!process.argv.includes('--engine') && !process.argv.includes('--log')) {
   await benchShoot();
   await benchPocket();

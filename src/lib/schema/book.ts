@@ -6,19 +6,24 @@ import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
 import type { BiasChange } from '#core/learn/bias.ts';
-import type { Judgement } from '#core/learn/judgement.ts';
-import { NOTHING_ABOUT, type Frame, type Load } from '#core/log/frame.ts';
+import type { Load } from '#core/log/frame.ts';
 import type { Scan } from '#core/log/scan.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { cameraFrom, cameraSchema } from './camera.ts';
 import { frameSchema, loadSchema } from './carried.ts';
 import { choiceSchema, standsSchema } from './choice.ts';
-import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { filmFrom, filmSchema } from './film.ts';
-import { aboutSchema } from './frame.ts';
+import {
+  frameLineFrom,
+  goneSchema,
+  judgementLineFrom,
+  revisionSchema,
+  whenSchema,
+  type FrameLine,
+  type JudgementLine
+} from './frame-line.ts';
 import { judgementSchema } from './judgement.ts';
 import { kindOf } from './kinds.ts';
-import { lightSchema } from './light.ts';
 import { parseWith } from './parse.ts';
 import { scanSchema } from './scan.ts';
 import { thingFrom, thingSchema } from './thing.ts';
@@ -28,39 +33,35 @@ export const BOOK_VERSION = 1;
 /** What the first line is told by. */
 export const BOOK_FORMAT = 'just-enough-book';
 
-const when = () =>
-  string().matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'A moment is written as 2026-05-31T14:30:00Z.');
-const gone = () => when().nullable().defined();
-
 /** The schema of each kind of line. */
 export const BOOK_SCHEMAS = {
   book: object({
     format: string().oneOf([BOOK_FORMAT], `This is no book: its format is not ${BOOK_FORMAT}.`).required(),
     version: number().integer().min(1).required(),
-    writtenAt: when().required()
+    writtenAt: whenSchema
   }).required(),
   camera: object({
     camera: cameraSchema,
-    ...{ addedAt: when().required(), retiredAt: gone(), revision: number().integer().min(1).required() },
+    ...{ addedAt: whenSchema, retiredAt: goneSchema, revision: revisionSchema },
     /** Where its controls stand; {} = not known. */
     stands: choiceSchema
   }).required(),
-  film: object({ film: filmSchema, addedAt: when().required(), deletedAt: gone() }).required(),
-  thing: object({ thing: thingSchema, addedAt: when().required(), deletedAt: gone() }).required(),
+  film: object({ film: filmSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
+  thing: object({ thing: thingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
   load: object({ load: loadSchema }).required(),
   frame: object({
     frame: frameSchema,
-    cameraRevision: number().integer().min(1).required(),
-    deletedAt: gone()
+    cameraRevision: revisionSchema,
+    deletedAt: goneSchema
   }).required(),
   judgement: object({
     frameId: string().required(),
     judgement: judgementSchema,
-    judgedAt: when().required()
+    judgedAt: whenSchema
   }).required(),
   bias: object({
     cameraId: string().required(),
-    changedAt: when().required(),
+    changedAt: whenSchema,
     ...{ fromStops: number().required(), fromSd: number().nullable().defined() },
     ...{ toStops: number().required(), toSd: number().nullable().defined() },
     frames: number().integer().min(0).required()
@@ -70,7 +71,7 @@ export const BOOK_SCHEMAS = {
     sha256: string()
       .matches(/^[0-9a-f]{64}$/)
       .required(),
-    deletedAt: gone()
+    deletedAt: goneSchema
   }).required()
 } as const;
 
@@ -104,18 +105,8 @@ export type BookRecord =
       readonly deletedAt: string | null;
     }
   | { readonly kind: 'load'; readonly load: Load }
-  | {
-      readonly kind: 'frame';
-      readonly frame: Frame;
-      readonly cameraRevision: number;
-      readonly deletedAt: string | null;
-    }
-  | {
-      readonly kind: 'judgement';
-      readonly frameId: string;
-      readonly judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>;
-      readonly judgedAt: string;
-    }
+  | ({ readonly kind: 'frame' } & FrameLine)
+  | ({ readonly kind: 'judgement' } & JudgementLine)
   | ({ readonly kind: 'bias'; readonly cameraId: string } & Omit<BiasChange, 'id'>)
   | {
       readonly kind: 'scan';
@@ -124,76 +115,15 @@ export type BookRecord =
       readonly deletedAt: string | null;
     };
 
-/** Reads parts that many frames share once. */
-function sharedReader<T>(schema: Schema<T>): (value: unknown) => T {
-  const known = new Map<string, T>();
-  return (value) => {
-    const key = JSON.stringify({ value });
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const read = schema.validateSync(value, { strict: true, abortEarly: true });
-    if (known.size > 2000) known.clear();
-    known.set(key, read);
-    return read;
-  };
-}
-const readLight = sharedReader(lightSchema.required());
-const readConditions = sharedReader(conditionsSchema.required());
-const readStands = sharedReader(standsSchema);
-const readJudgement = sharedReader(judgementSchema);
-const readAbout = sharedReader(aboutSchema.required());
-/** What is a frame's own; the rest many share, and is read once each. */
-const frameOwn = frameSchema.pick([
-  ...(['id', 'loadId', 'number', 'loggedAt', 'note', 'series', 'timedSeconds'] as const),
-  ...(['deltaStops', 'sdStops', 'pUsable'] as const)
-]);
-const frameLine = object({
-  frame: frameOwn.required(),
-  cameraRevision: number().integer().min(1).required(),
-  deletedAt: gone()
-}).required();
-
-/** What is a judgement's own. */
-const judgementOwn = BOOK_SCHEMAS.judgement.pick(['frameId', 'judgedAt']);
-
-/** The fields of what may be an object. */
-function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null ? Object.fromEntries(Object.entries(value)) : {};
-}
-
-function frameRecord(value: unknown): BookRecord {
-  const { frame, cameraRevision, deletedAt } = frameLine.validateSync(value, {
-    strict: true,
-    abortEarly: true
-  });
-  const { id, loadId, number: n, loggedAt, note, series, timedSeconds, deltaStops, sdStops, pUsable } = frame;
-  const shared = fieldsOf(fieldsOf(value)['frame']);
-  const guess = shared['guess'] ?? null;
-  const about = shared['about'] ?? null;
-  return {
-    ...{ kind: 'frame', cameraRevision, deletedAt },
-    frame: {
-      ...{ id, loadId, number: n, loggedAt },
-      light: readLight(shared['light']),
-      guess: guess === null ? null : readLight(guess),
-      conditions: conditionsFrom(readConditions(shared['conditions'])),
-      choice: readStands({ choice: shared['choice'] }).choice,
-      ...{ deltaStops, sdStops, pUsable, note },
-      ...{ series: series ?? null, timedSeconds: timedSeconds ?? null },
-      about: about === null ? NOTHING_ABOUT : readAbout(about)
-    }
-  };
-}
-
 /** Reads a record of a kind. @throws {ValidationError} naming the field */
 function recordOf(kind: RecordKind, value: unknown): BookRecord {
   const read = <T>(schema: Schema<T>): T => schema.validateSync(value, { strict: true, abortEarly: true });
   switch (kind) {
     case 'frame':
-      return frameRecord(value);
+      return { ...frameLineFrom(value), kind };
     case 'camera': {
       const line = read(BOOK_SCHEMAS.camera);
-      const { choice: stands } = readStands({ choice: line.stands });
+      const { choice: stands } = standsSchema.validateSync({ choice: line.stands }, { strict: true });
       return { ...line, kind, camera: cameraFrom(line.camera), stands };
     }
     case 'film': {
@@ -206,10 +136,8 @@ function recordOf(kind: RecordKind, value: unknown): BookRecord {
     }
     case 'load':
       return { ...read(BOOK_SCHEMAS.load), kind };
-    case 'judgement': {
-      const { frameId, judgedAt } = read(judgementOwn);
-      return { kind, frameId, judgement: readJudgement(fieldsOf(value)['judgement']), judgedAt };
-    }
+    case 'judgement':
+      return { ...judgementLineFrom(value), kind };
     case 'bias':
       return { ...read(BOOK_SCHEMAS.bias), kind };
     case 'scan':

@@ -6,7 +6,7 @@ import { cameraFrom, cameraSchema } from './camera.ts';
 import { choiceFrom, choiceSchema } from './choice.ts';
 import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { filmFrom, filmSchema } from './film.ts';
-import { newFrameFrom, newFrameSchema } from './frame.ts';
+import { newFrameFields, newFrameFrom } from './frame.ts';
 import { settingsSchema, type Settings } from './settings.ts';
 import { thingFrom, thingSchema } from './thing.ts';
 
@@ -23,15 +23,17 @@ export const loadSchema = object({
   side: number<1 | 2>().oneOf([1, 2]).nullable().defined()
 }).required();
 
+/** The fields of a logged frame. */
+export const frameFields = {
+  ...newFrameFields,
+  loggedAt: string().required(),
+  deltaStops: number().required(),
+  sdStops: number().required(),
+  pUsable: number().min(0).max(1).required()
+} as const;
+
 /** A logged frame as it is sent. */
-export const frameSchema = newFrameSchema
-  .shape({
-    loggedAt: string().required(),
-    deltaStops: number().required(),
-    sdStops: number().required(),
-    pUsable: number().min(0).max(1).required()
-  })
-  .required();
+export const frameSchema = object(frameFields).required();
 
 /** What a phone carries. */
 export const carriedSchema = object({

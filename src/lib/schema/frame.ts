@@ -26,8 +26,8 @@ export const aboutSchema = object({
     .required()
 });
 
-/** A frame to be logged. The id is made by the sender: the same id twice is the same frame. */
-export const newFrameSchema = object({
+/** The fields of a frame to be logged. The id is made by the sender: the same id twice is the same frame. */
+export const newFrameFields = {
   id: string()
     .required()
     .matches(/^[0-9a-zA-Z-]{8,64}$/, 'The frame id must be 8 to 64 letters, digits or hyphens.'),
@@ -45,7 +45,10 @@ export const newFrameSchema = object({
   /** How long it was really held open. */
   timedSeconds: number().positive().max(86_400).nullable().optional(),
   about: aboutSchema.optional().default(undefined)
-});
+} as const;
+
+/** A frame to be logged. */
+export const newFrameSchema = object(newFrameFields);
 
 /** A frame of a checked body. */
 export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {

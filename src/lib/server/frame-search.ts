@@ -38,18 +38,18 @@ const allWords = (count: number): string =>
 /**
  * Words that few frames have are looked up first, and the frames taken from there; words that many have are looked at on the
  * way through time, which ends with the page.
+ * @param few names of the frames that have the words, when they are few
  */
 function wordsCondition(
   text: string,
-  rare: boolean
+  few: readonly string[] | null
 ): readonly (readonly [sql: string, ...values: unknown[]])[] {
   const words = wordsOf(text);
   if (words.length === 0) return [];
-  const has = allWords(words.length);
-  const sql = rare
-    ? `id in (select frame_id from frame_words where ${has})`
-    : `exists (select 1 from frame_words where frame_id = frame.id and ${has})`;
-  return [[sql, ...words]];
+  if (few) return [['id in (select value from json_each(?))', JSON.stringify(few)]];
+  return [
+    [`exists (select 1 from frame_words where frame_id = frame.id and ${allWords(words.length)})`, ...words]
+  ];
 }
 
 /** Frames that count as few. */
@@ -58,7 +58,7 @@ const FEW = 1500;
 /** Conditions of SQL with the values they are about. */
 function conditionsFor(
   search: FrameSearch,
-  rare: boolean
+  few: readonly string[] | null
 ): readonly (readonly [sql: string, ...values: unknown[]])[] {
   const { words, cameraId, filmId, loadId, fromLv, toLv, from, until, verdict, tag, after } = search;
   return [
@@ -73,21 +73,21 @@ function conditionsFor(
     ...(until === null ? [] : [['logged_at < ?', until] as const]),
     ...(tag === null ? [] : [['id in (select frame_id from frame_tag where tag = ?)', tag] as const]),
     ...(verdict === null ? [] : [[VERDICT_SQL[verdict]] as const]),
-    ...wordsCondition(words, rare),
+    ...wordsCondition(words, few),
     ...(after === null ? [] : [['(logged_at, id) < (?, ?)', after.loggedAt, after.id] as const])
   ];
 }
 
-/** The SQL of a search, and the values it is about. `limit` frames at most. @param rare whether few frames have its words */
+/** The SQL of a search, and the values it is about. `limit` frames at most. @param few frames that have its words, when they are few */
 export function searchSql(
   search: FrameSearch,
   limit: number,
-  rare = false
+  few: readonly string[] | null = null
 ): { readonly sql: string; readonly values: readonly unknown[] } {
-  const conditions = conditionsFor(search, rare);
+  const conditions = conditionsFor(search, few);
   const inTrash = search.trash ? 'deleted_at is not null' : 'deleted_at is null';
   const where = [inTrash, ...conditions.map(([sql]) => sql)].join(' and ');
-  const index = search.trash || rare ? '' : 'indexed by frame_by_time';
+  const index = search.trash || few ? '' : 'indexed by frame_by_time';
   return {
     sql: `with hit as materialized
         (select id from frame ${index} where ${where} order by logged_at desc, id desc limit ?)
@@ -99,17 +99,22 @@ export function searchSql(
 
 /** Searches of a database. */
 export function frameSearch(db: Database) {
-  /** Whether few frames have all of some words. */
-  const hasFew = (text: string): boolean => {
+  function few(text: string): readonly string[] | null {
     const words = wordsOf(text);
-    if (words.length === 0) return false;
-    const sql = `select count(*) as n from (select 1 from frame_words where ${allWords(words.length)} limit ${FEW})`;
-    return (db.prepare<unknown[], { readonly n: number }>(sql).get(...words)?.n ?? 0) < FEW;
-  };
+    if (words.length === 0) return null;
+    const sql = `select frame_id from frame_words where ${allWords(words.length)} limit ${FEW}`;
+    const found = db
+      .prepare<unknown[], string>(sql)
+      .pluck()
+      .all(...words);
+    return found.length < FEW ? found : null;
+  }
   return {
+    /** The frames that have all of some words, when they are few; else null. */
+    few,
     /** The frames that fit, newest first. @param count frames on a page */
     find: (search: FrameSearch, count: number): FoundFrames => {
-      const { sql, values } = searchSql(search, count + 1, hasFew(search.words));
+      const { sql, values } = searchSql(search, count + 1, few(search.words));
       const rows = db.prepare<unknown[], FrameRow>(sql).all(...values);
       return { frames: rows.slice(0, count).map(frameFromRow), more: rows.length > count };
     }
