@@ -21,9 +21,12 @@ async function start(data) {
     env: { ...process.env, PORT, HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
   });
   server.stderr.pipe(process.stderr);
-  await new Promise((done) =>
-    server.stdout.on('data', (line) => String(line).includes('is at') && done(null))
-  );
+  await new Promise((done, fail) => {
+    server.stdout.on('data', (line) => String(line).includes('is at') && done(null));
+    server.on('exit', () => fail(new Error('The server did not start.')));
+  });
+  // the first page of a server takes longer
+  await (await fetch(`http://127.0.0.1:${PORT}/log`)).text();
   return server;
 }
 
@@ -43,7 +46,7 @@ async function meanwhile(work) {
       const from = performance.now();
       await (await fetch(`http://127.0.0.1:${PORT}/log`)).text();
       times.push(performance.now() - from);
-      await pause(50);
+      await pause(250);
     }
   })();
   const from = performance.now();
@@ -59,7 +62,8 @@ async function meanwhile(work) {
 
 /** @param {string} path @param {string} method @param {RequestInit} more */
 async function send(path, method, more = {}) {
-  const answer = await fetch(`${API}${path}`, { method, ...more });
+  const headers = { 'content-type': 'application/octet-stream' };
+  const answer = await fetch(`${API}${path}`, { method, headers, ...more });
   if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
   return answer;
 }

@@ -15,7 +15,7 @@ run('npx', ['svelte-kit', 'sync']);
 const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 // where the log leaves what the server is measured with
 const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
-process.env.JUST_ENOUGH_BENCH = folder;
+process.env.BENCH_FOLDER = folder;
 const NAMES = process.argv.includes('--log')
   ? ['log']
   : process.argv.includes('--engine')

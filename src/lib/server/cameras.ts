@@ -6,6 +6,7 @@ import type { CameraTraits } from '#core/camera/traits.ts';
 import { conditionFromText, controlsFromJson, formatsFromJson, programFromJson } from '#schema/camera.ts';
 import { choiceFromJson } from '#schema/choice.ts';
 import { cameraTraitsFromJson } from '#schema/traits.ts';
+import { remembered } from './remembered.ts';
 
 interface CameraRow {
   readonly id: string;
@@ -27,18 +28,23 @@ export interface StoredCamera {
   readonly revision: number;
 }
 
+const formatsOf = remembered(formatsFromJson);
+const controlsOf = remembered(controlsFromJson);
+const programOf = remembered(programFromJson);
+const traitsOf = remembered(cameraTraitsFromJson);
+
 function fromRow(row: CameraRow): StoredCamera {
   const camera: Camera = {
     id: row.id,
     name: row.name,
-    formats: formatsFromJson(row.formats),
+    formats: formatsOf(row.formats),
     focalMm: row.focal_mm,
     condition: conditionFromText(row.condition),
     handHeldSeconds: row.hand_held_seconds,
-    controls: controlsFromJson(row.controls),
-    program: programFromJson(row.program),
+    controls: controlsOf(row.controls),
+    program: programOf(row.program),
     biasStops: row.bias_stops,
-    ...cameraTraitsFromJson(row.traits)
+    ...traitsOf(row.traits)
   };
   return { camera, revision: row.revision };
 }

@@ -5,6 +5,7 @@ import type { FilmTraits } from '#core/film/traits.ts';
 import { formatsFromJson } from '#schema/camera.ts';
 import { reciprocityFromJson } from '#schema/film.ts';
 import { filmTraitsFromJson } from '#schema/traits.ts';
+import { remembered } from './remembered.ts';
 
 interface FilmRow {
   readonly id: string;
@@ -22,6 +23,10 @@ interface FilmRow {
   readonly traits: string;
 }
 
+const reciprocityOf = remembered(reciprocityFromJson);
+const formatsOf = remembered(formatsFromJson);
+const traitsOf = remembered(filmTraitsFromJson);
+
 function fromRow(row: FilmRow): Film {
   return {
     id: row.id,
@@ -30,13 +35,13 @@ function fromRow(row: FilmRow): Film {
     iso: row.iso,
     belowStops: row.below_stops,
     aboveStops: row.above_stops,
-    reciprocity: reciprocityFromJson(row.reciprocity),
+    reciprocity: reciprocityOf(row.reciprocity),
     developmentStops: row.development_stops,
     ageStops: row.age_stops,
     sdStops: row.sd_stops,
-    formats: formatsFromJson(row.formats),
+    formats: formatsOf(row.formats),
     frames: row.frames,
-    ...filmTraitsFromJson(row.traits)
+    ...traitsOf(row.traits)
   };
 }
 

@@ -97,16 +97,24 @@ export function searchSql(
   };
 }
 
+/** The SQL that looks for the frames with all of some words, as far as they are few. */
+export function fewSql(text: string): { readonly sql: string; readonly values: readonly string[] } {
+  const values = wordsOf(text);
+  return {
+    sql: `select frame_id from frame_words where ${values.length === 0 ? 'false' : allWords(values.length)} limit ${FEW}`,
+    values
+  };
+}
+
 /** Searches of a database. */
 export function frameSearch(db: Database) {
   function few(text: string): readonly string[] | null {
-    const words = wordsOf(text);
-    if (words.length === 0) return null;
-    const sql = `select frame_id from frame_words where ${allWords(words.length)} limit ${FEW}`;
+    const { sql, values } = fewSql(text);
+    if (values.length === 0) return null;
     const found = db
       .prepare<unknown[], string>(sql)
       .pluck()
-      .all(...words);
+      .all(...values);
     return found.length < FEW ? found : null;
   }
   return {

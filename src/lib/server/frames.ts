@@ -24,9 +24,13 @@ export function frameRepository(db: Database) {
     `select ${FRAME_COLUMNS} from frame where load_id = ? and deleted_at is null order by number`
   );
   const one = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where id = ?`);
+  // the latest of each of its films, then the latest of these: a camera has few films, and a film few frames
   const last = db.prepare<[string], FrameRow>(
-    `select ${FRAME_COLUMNS} from frame join load on load.id = frame.load_id
-     where load.camera_id = ? and frame.deleted_at is null order by frame.logged_at desc, frame.rowid desc limit 1`
+    `select ${FRAME_COLUMNS} from frame where rowid = (
+       select of_film.rowid from load join frame as of_film on of_film.rowid = (
+         select rowid from frame where load_id = load.id and deleted_at is null
+         order by logged_at desc, rowid desc limit 1)
+       where load.camera_id = ? order by of_film.logged_at desc, of_film.rowid desc limit 1)`
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (${FRAME_NAMES}) values (${FRAME_VALUES})`

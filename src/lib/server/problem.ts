@@ -149,3 +149,13 @@ export function noImport(): Response {
     'This import is not waiting any more. Choose the file again.'
   );
 }
+
+/** A file came without saying what it is: nothing of it is read then. */
+export function untyped(): Response {
+  return problem(
+    415,
+    'no-content-type',
+    'No Content-Type',
+    'Send the file as the body, with the Content-Type application/octet-stream.'
+  );
+}

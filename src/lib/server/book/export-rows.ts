@@ -96,11 +96,12 @@ function* frameRecords(db: Database): Generator<BookRecord> {
   }
 }
 
-/** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read. */
+/** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read; between them others have their turn. */
 export function streamOf(lines: Generator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
   const encoder = new TextEncoder();
   return new ReadableStream({
-    pull(controller) {
+    async pull(controller) {
+      await new Promise((next) => setImmediate(next));
       const piece: string[] = [];
       while (piece.length < 600) {
         const next = lines.next();

@@ -21,10 +21,8 @@ const WORDS: Readonly<Record<string, string>> = {
   scan: 'scan'
 };
 
-/** What may be there only once, beside the name. */
+/** What may be there only once, beside the name; of frames the table itself says so. */
 function onceOf(record: BookRecord): string | null {
-  if (record.kind === 'frame' && record.deletedAt === null)
-    return `frame ${record.frame.number} of load ${record.frame.loadId}`;
   if (record.kind === 'load' && record.load.finishedAt === null)
     return `open film of camera ${record.load.cameraId}`;
   if (record.kind === 'scan' && record.deletedAt === null)
@@ -39,11 +37,12 @@ export function staging(db: Database) {
     'insert into staged (line, tbl, body) values (?, ?, ?)'
   );
   const insertFrame = db.prepare<[Record<string, unknown>]>(
-    `insert into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
+    `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
   );
   const insertJudgement = db.prepare<[string, string, string, string, string]>(
-    'insert into staged_judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)'
+    'insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)'
   );
+  const stagedFrame = db.prepare<[string]>('select 1 from staged_frame where id = ?');
   const numberTaken = db.prepare<[string, number]>(
     'select 1 from frame where load_id = ? and number = ? and deleted_at is null'
   );
@@ -65,7 +64,7 @@ export function staging(db: Database) {
      select frame_id, judged_on, outcome, faults, judged_at from staged_judgement order by rowid`
   ].map((sql) => db.prepare(sql));
   const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
-  /** Names that are staged, and what may be there once only. */
+  /** Names that are staged, but for frames and judgements, and what may be there once only. */
   const names = new Set<string>();
   const onces = new Set<string>();
   const clear = (): void => {
@@ -75,9 +74,11 @@ export function staging(db: Database) {
   };
 
   const refuse = (why: string): Staged => ({ as: 'refused', why });
+  const isStaged = (table: string, id: string): boolean =>
+    table === 'frame' ? stagedFrame.get(id) !== undefined : names.has(`${table} ${id}`);
   function faultOf(record: BookRecord): string | null {
     for (const { table, id } of namedBy(record)) {
-      if (!names.has(`${table} ${id}`) && !known(table, id))
+      if (!isStaged(table, id) && !known(table, id))
         return `names the ${WORDS[table] ?? table} “${id}”, which stands neither before it nor in the log`;
     }
     if (
@@ -94,22 +95,39 @@ export function staging(db: Database) {
       sameScan.get(record.scan.loadId, record.sha256)
     )
       return 'the same file is on this film already';
-    const once = onceOf(record);
-    return once !== null && onces.has(once) ? `there is another ${once} in the file` : null;
+    return null;
   }
 
-  function keep(line: number, table: string, record: BookRecord): void {
+  /** Keeps a record. @returns what is in its way, or null */
+  function keep(line: number, table: string, id: string, record: BookRecord): string | null {
+    const twice = `the ${WORDS[table] ?? table} “${id}” stands in the file twice`;
     if (record.kind === 'frame') {
       const { frame, cameraRevision, deletedAt } = record;
-      insertFrame.run({
+      const { changes } = insertFrame.run({
         ...frameValues(frame, cameraRevision, deletedAt),
         ...{ words: wordsOfFrame(frame), tags: JSON.stringify(frame.about.tags) }
       });
-    } else if (record.kind === 'judgement') {
+      if (changes > 0) return null;
+      return isStaged('frame', id)
+        ? twice
+        : `there is another frame ${frame.number} of load ${frame.loadId} in the file`;
+    }
+    if (record.kind === 'judgement') {
       const { on, outcome, faults } = record.judgement;
       const { frameId, judgedAt } = record;
-      insertJudgement.run(frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt);
-    } else insert.run(line, table, JSON.stringify(record));
+      const { changes } = insertJudgement.run(
+        ...([frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt] as const)
+      );
+      return changes > 0 ? null : twice;
+    }
+    const name = `${table} ${id}`;
+    if (names.has(name)) return twice;
+    const once = onceOf(record);
+    if (once !== null && onces.has(once)) return `there is another ${once} in the file`;
+    names.add(name);
+    if (once !== null) onces.add(once);
+    insert.run(line, table, JSON.stringify(record));
+    return null;
   }
 
   const take = db.transaction((): void => {
@@ -132,14 +150,8 @@ export function staging(db: Database) {
     add: (line: number, record: BookRecord): Staged => {
       const { table, id } = nameOf(record);
       if (known(table, id)) return { as: 'here' };
-      const name = `${table} ${id}`;
-      if (names.has(name)) return refuse(`the ${WORDS[table] ?? table} “${id}” stands in the file twice`);
-      const fault = faultOf(record);
-      if (fault !== null) return refuse(fault);
-      names.add(name);
-      const once = onceOf(record);
-      if (once !== null) onces.add(once);
-      keep(line, table, record);
+      const why = faultOf(record) ?? keep(line, table, id, record);
+      if (why !== null) return refuse(why);
       return { as: 'fresh' };
     },
     /** Several additions as one, for speed; what was added stays staged. */

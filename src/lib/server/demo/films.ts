@@ -20,8 +20,7 @@ export const DEMO_FILMS: readonly Film[] = [
     reciprocity: { kind: 'exponent', p: 1.26, startSeconds: 1 }
   }),
   film('demo-saltmarsh', 'Saltmarsh 160', 'negative-colour', 160, {
-    formats: ['roll-6x6', 'roll-6x9', '135', '135-panorama'],
-    frames: 12,
+    ...{ formats: ['roll-6x6', 'roll-6x9', '135', '135-panorama'], frames: 12, price: 9 },
     reciprocity: { kind: 'exponent', p: 1.15, startSeconds: 1 }
   }),
   film('demo-heliodor', 'Heliodor 64', 'reversal', 64, {
@@ -55,7 +54,6 @@ export const DEMO_FILMS: readonly Film[] = [
     ...{ formats: ['cine-16'], frames: 40, feet: 100, perforation: '16-one-edge', price: 58 }
   }),
   film('demo-lantern', 'Lantern 400', 'negative-colour', 400, {
-    formats: ['135', 'roll-6x6', '135-panorama'],
-    frames: 36
+    ...{ formats: ['135', 'roll-6x6', '135-panorama'], frames: 36, price: 11 }
   })
 ];

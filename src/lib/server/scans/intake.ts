@@ -7,11 +7,16 @@ import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { Scan, ScanType } from '#core/log/scan.ts';
+
 import { lookInto, type PictureFault } from './pictures.ts';
 import type { scanRepository, StoredScan } from './repository.ts';
+import { turns } from './turns.ts';
 
 /** Largest file that is taken, bytes. */
 export const MOST_BYTES = 80 * 1024 * 1024;
+
+/** Files that come in side by side. */
+const ABREAST = 4;
 
 /** Why a scan was not taken. */
 export type ScanRefusal =
@@ -63,13 +68,9 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
     for (const name of readdirSync(folder)) if (name.startsWith('coming-')) rmSync(join(folder, name));
     ready = true;
   };
-  /** One after the other: forty at once must not fill the memory. */
-  let before: Promise<unknown> = Promise.resolve();
-  const inTurn = async <T>(work: () => Promise<T>): Promise<T> => {
-    const mine = before.then(work);
-    before = mine.catch(() => null);
-    return mine;
-  };
+  // forty at once must not fill the memory: a few come in side by side, and are looked into one after the other
+  const door = turns(ABREAST);
+  const table = turns(1);
 
   async function keep(
     coming: string,
@@ -106,9 +107,9 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
       const id = randomUUID();
       const coming = join(folder, `coming-${id}`);
       try {
-        const { sha256, bytes } = await receive(body, coming);
+        const { sha256, bytes } = await door(() => receive(body, coming));
         if (bytes === 0) return err({ fault: 'empty' });
-        return await inTurn(() => keep(coming, { id, loadId, name }, sha256, bytes));
+        return await table(() => keep(coming, { id, loadId, name }, sha256, bytes));
       } catch (error) {
         if (error instanceof TooLarge) return err({ fault: 'too-large' });
         throw error;

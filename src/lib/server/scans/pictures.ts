@@ -1,6 +1,6 @@
 // Looks into picture files and makes small ones of them, in the library's own threads: the server answers meanwhile.
 import { fileTypeFromFile } from 'file-type';
-import sharp from 'sharp';
+import sharp, { type OutputInfo } from 'sharp';
 import { SCAN_TYPES, type ScanTones, type ScanType } from '#core/log/scan.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 
@@ -45,7 +45,8 @@ const SPACES = ['srgb', 'rgb', 'b-w'];
 
 // half of the machine for pictures at a time: the rest goes on answering
 sharp.concurrency(1);
-sharp.cache({ memory: 32, items: 20, files: 0 });
+// no picture is looked into twice
+sharp.cache(false);
 
 /** Shares of lightness, read off the small picture. */
 function tonesOf(grey: Uint8Array): ScanTones {
@@ -57,6 +58,8 @@ function tonesOf(grey: Uint8Array): ScanTones {
   while (middle < 255 && below + (counts[middle] ?? 0) < grey.length / 2) below += counts[middle++] ?? 0;
   return { middle: middle / 255, darkShare: share(0, 6), lightShare: share(250, 256) };
 }
+
+const rawOf = ({ width, height, channels }: OutputInfo) => ({ raw: { width, height, channels } });
 
 /**
  * Looks into a file.
@@ -83,12 +86,14 @@ export async function lookInto(path: string, name: string): Promise<Result<Pictu
       .toColourspace('srgb')
       .raw()
       .toBuffer({ resolveWithObject: true });
-    const raw = { raw: { width: info.width, height: info.height, channels: info.channels } };
-    const [view, thumb, grey] = await Promise.all([
-      sharp(data, raw).jpeg({ quality: 84 }).toBuffer(),
-      sharp(data, raw).resize(SIZES.thumb, SIZES.thumb, { fit: 'inside' }).jpeg({ quality: 80 }).toBuffer(),
-      sharp(data, raw).resize(SIZES.thumb, SIZES.thumb, { fit: 'inside' }).greyscale().raw().toBuffer()
-    ]);
+    // one after the other, each from the one before: less memory than side by side, and no more time
+    const small = await sharp(data, rawOf(info))
+      .resize(SIZES.thumb, SIZES.thumb, { fit: 'inside', withoutEnlargement: true })
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const view = await sharp(data, rawOf(info)).jpeg({ quality: 84 }).toBuffer();
+    const thumb = await sharp(small.data, rawOf(small.info)).jpeg({ quality: 80 }).toBuffer();
+    const grey = await sharp(small.data, rawOf(small.info)).greyscale().raw().toBuffer();
     const turned = orientation >= 5;
     return ok({
       type,

@@ -17,9 +17,18 @@ export function sayGuess(guess: LightChoice | null, light: LightChoice): string 
   return `Guessed LV ${formatLv(guess.lv)}: ${by}`;
 }
 
+/** Making one takes longer than a hundred dates. */
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+function clockOf(timeZone: string): Intl.DateTimeFormat {
+  const known = clocks.get(timeZone);
+  if (known) return known;
+  const clock = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone });
+  clocks.set(timeZone, clock);
+  return clock;
+}
+
 /** Date and time of day, as on a border: "12 Sep 2026 09:24". Times are shown in UTC unless a zone is given. */
 export function sayWhen(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(
-    new Date(iso)
-  );
+  return clockOf(timeZone).format(new Date(iso));
 }

@@ -1,12 +1,13 @@
 import { json } from '@sveltejs/kit';
 import { MOST_IMPORT_BYTES } from '#server/book/imports.ts';
-import { problem } from '#server/problem.ts';
+import { problem, untyped } from '#server/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
 /** Takes a file in to be read and shown: a book, its ZIP, or a CSV of frames. Nothing is stored until it is taken. */
 export const POST: RequestHandler = async ({ request, url }) => {
   const name = (url.searchParams.get('name') ?? '').slice(0, 200);
+  if (!request.headers.has('content-type')) return untyped();
   if (!request.body) return problem(422, 'empty', 'No file', 'The file is empty.');
   const view = await store().imports.start(name, request.body);
   return view

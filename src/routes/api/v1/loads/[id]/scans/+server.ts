@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { assignmentsSchema } from '#schema/scan.ts';
 import { readBody } from '#server/json-body.ts';
-import { logProblem, problem } from '#server/problem.ts';
+import { logProblem, problem, untyped } from '#server/problem.ts';
 import { MOST_BYTES } from '#server/scans/intake.ts';
 import { scanProblem } from '#server/scans/problem.ts';
 import { store } from '#server/store.ts';
@@ -17,6 +17,7 @@ export const POST: RequestHandler = async ({ request, params, url }) => {
   if (!store().loads.find(params.id)) return logProblem({ reason: 'no-load' });
   if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
     return scanProblem(name, { fault: 'too-large' });
+  if (!request.headers.has('content-type')) return untyped();
   if (!request.body) return scanProblem(name, { fault: 'empty' });
   const taken = await store().intake.take(params.id, name, request.body);
   return taken.ok ? json(taken.value, { status: 201 }) : scanProblem(name, taken.error);
