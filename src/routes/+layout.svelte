@@ -248,7 +248,6 @@
   }
   @media (max-width: 640px) {
     header {
-      flex-wrap: wrap;
       padding: 0 16px;
       gap: 0 10px;
     }

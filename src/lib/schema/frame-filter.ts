@@ -4,7 +4,7 @@
 import { LV_RANGE } from '#core/light/lv.ts';
 
 /** What came of a frame, to look for. */
-export const VERDICT_FILTERS = ['dark', 'right', 'light', 'faulty', 'unjudged'] as const;
+export const VERDICT_FILTERS = ['dark', 'right', 'light', 'faulty', 'judged', 'unjudged'] as const;
 /** @see VERDICT_FILTERS */
 export type VerdictFilter = (typeof VERDICT_FILTERS)[number];
 

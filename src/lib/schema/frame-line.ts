@@ -1,12 +1,11 @@
 // The lines of the book of which there may be a hundred thousand: frames and judgements. Field by field, and what many lines
 // share is checked once: that takes a third of the time of an object checked as one.
-import { number, string, type Schema } from 'yup';
+import { number, string, type ValidateOptions } from 'yup';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
 import { frameFields as own } from './carried.ts';
 import { standsSchema } from './choice.ts';
-import { conditionsFrom, conditionsSchema } from './conditions.ts';
-import { aboutSchema } from './frame.ts';
+import { conditionsFrom } from './conditions.ts';
 import { judgementSchema } from './judgement.ts';
 import { lightSchema } from './light.ts';
 
@@ -23,15 +22,19 @@ export const revisionSchema = number().integer().min(1).required();
 const MOST = 2000;
 
 type Read<T> = (value: unknown) => T;
+/** A schema, as far as it is used here: with a default or without. */
+interface Checks<T> {
+  validateSync(value: unknown, options: ValidateOptions): T;
+}
 
 /** Reads a field by itself. @param path what it is called when it is refused */
-function field<T>(schema: Schema<T>, path: string): Read<T> {
+function field<T>(schema: Checks<T>, path: string): Read<T> {
   const options = { strict: true, abortEarly: true, path };
   return (value) => schema.validateSync(value, options);
 }
 
 /** Reads what many lines share: the same value is checked once. */
-function shared<T>(schema: Schema<T>, path: string): Read<T> {
+function shared<T>(schema: Checks<T>, path: string): Read<T> {
   const read = field(schema, path);
   const [objects, plain] = [new Map<unknown, T>(), new Map<unknown, T>()];
   return (value) => {
@@ -51,8 +54,8 @@ const FRAME = {
   number: shared(own.number, 'frame.number'),
   loggedAt: field(own.loggedAt, 'frame.loggedAt'),
   light: shared(lightSchema.required(), 'frame.light'),
-  guess: shared(lightSchema.required(), 'frame.guess'),
-  conditions: shared(conditionsSchema.required(), 'frame.conditions'),
+  guess: shared(own.guess, 'frame.guess'),
+  conditions: shared(own.conditions, 'frame.conditions'),
   choice: shared(standsSchema, 'frame'),
   deltaStops: field(own.deltaStops, 'frame.deltaStops'),
   sdStops: field(own.sdStops, 'frame.sdStops'),
@@ -60,7 +63,7 @@ const FRAME = {
   note: shared(own.note, 'frame.note'),
   series: shared(own.series, 'frame.series'),
   timedSeconds: shared(own.timedSeconds, 'frame.timedSeconds'),
-  about: shared(aboutSchema.required(), 'frame.about')
+  about: shared(own.about, 'frame.about')
 } as const;
 const cameraRevision = shared(revisionSchema, 'cameraRevision');
 const deletedAt = shared(goneSchema, 'deletedAt');
@@ -90,8 +93,8 @@ export function frameLineFrom(value: unknown): FrameLine {
       ...{ id: FRAME.id(f['id']), loadId: FRAME.loadId(f['loadId']), number: FRAME.number(f['number']) },
       loggedAt: FRAME.loggedAt(f['loggedAt']),
       light: FRAME.light(f['light']),
-      guess: (f['guess'] ?? null) === null ? null : FRAME.guess(f['guess']),
-      conditions: conditionsFrom(FRAME.conditions(f['conditions'])),
+      guess: FRAME.guess(f['guess']) ?? null,
+      conditions: conditionsFrom(FRAME.conditions(f['conditions']) ?? {}),
       choice: FRAME.choice({ choice: f['choice'] }).choice,
       deltaStops: FRAME.deltaStops(f['deltaStops']),
       sdStops: FRAME.sdStops(f['sdStops']),
@@ -99,7 +102,7 @@ export function frameLineFrom(value: unknown): FrameLine {
       note: FRAME.note(f['note']),
       series: FRAME.series(f['series']) ?? null,
       timedSeconds: FRAME.timedSeconds(f['timedSeconds']) ?? null,
-      about: (f['about'] ?? null) === null ? NOTHING_ABOUT : FRAME.about(f['about'])
+      about: FRAME.about(f['about']) ?? NOTHING_ABOUT
     },
     cameraRevision: cameraRevision(line['cameraRevision']),
     deletedAt: deletedAt(line['deletedAt'])

@@ -31,6 +31,32 @@ export function searchOf(filter: FrameFilter, zone: string): FrameSearch {
   };
 }
 
+/** A stretch of the frames of one film, which may have more than a page holds. */
+export interface Part {
+  /** 1 for the first. */
+  readonly part: number;
+  /** The numbers of its first and last frame. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The stretches of some frames, in their order; none when one page holds them. */
+export function partsOf(frames: readonly Frame[]): readonly Part[] {
+  if (frames.length <= PAGE) return [];
+  return Array.from({ length: Math.ceil(frames.length / PAGE) }, (_, i) => {
+    const [first, last] = [frames[i * PAGE], frames[Math.min(frames.length, (i + 1) * PAGE) - 1]];
+    return { part: i + 1, from: first?.number ?? 0, to: last?.number ?? 0 };
+  });
+}
+
+/** The frames of a part. @param asked as an address has it; what is no part is the first */
+export function partFrom(frames: readonly Frame[], asked: string | null): readonly Frame[] {
+  const last = Math.max(1, Math.ceil(frames.length / PAGE));
+  const wanted = Number(asked);
+  const part = Number.isInteger(wanted) && wanted >= 1 ? Math.min(wanted, last) : 1;
+  return frames.slice((part - 1) * PAGE, part * PAGE);
+}
+
 /** Frames with their judgements and pairs. */
 export function withPairs(store: Store, frames: readonly Frame[], more: boolean): Found {
   const loads = [...new Set(frames.map((f) => f.loadId))].flatMap((id) => store.loads.find(id) ?? []);

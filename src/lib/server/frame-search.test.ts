@@ -53,6 +53,7 @@ describe('found', () => {
   test('by how they came out', () => {
     const judged = ['dark', 'right', 'light'].flatMap((verdict) => ids({ verdict: verdict as 'dark' }));
     expect(new Set(judged).size).toBe(20);
+    expect(new Set(ids({ verdict: 'judged' }))).toEqual(new Set(judged));
     expect(ids({ verdict: 'unjudged' })).toHaveLength(all.length - 20);
     expect(ids({ verdict: 'faulty' })).toHaveLength(4);
   });

@@ -23,6 +23,7 @@ const VERDICT_SQL: Readonly<Record<VerdictFilter, string>> = {
   right: "id in (select frame_id from judgement where verdict = 'right')",
   light: "id in (select frame_id from judgement where verdict = 'light')",
   faulty: "id in (select frame_id from judgement where faults <> '[]')",
+  judged: 'exists (select 1 from judgement where frame_id = frame.id)',
   unjudged: 'not exists (select 1 from judgement where frame_id = frame.id)'
 };
 

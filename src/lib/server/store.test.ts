@@ -164,6 +164,24 @@ describe('the log', () => {
     const outcome = log.log(asked);
     expect(outcome.ok ? null : outcome.refusal.reason).toBe(reason);
   });
+  test('the last frame of a camera is the latest over all its films that is not deleted', () => {
+    const { db, log, frames } = demo();
+    const cameras = db.prepare<[], { id: string }>('select id from camera').all();
+    const latest = db.prepare<[string], { id: string }>(
+      `select frame.id from frame join load on load.id = load_id where camera_id = ? and deleted_at is null
+       order by logged_at desc, frame.rowid desc limit 1`
+    );
+    const same = (): void => {
+      for (const { id } of cameras) expect(frames.lastOfCamera(id)?.id, id).toBe(latest.get(id)?.id);
+    };
+    same();
+    log.log(frame(6));
+    log.log(frame(7));
+    expect(frames.lastOfCamera('demo-marigold')?.id).toBe('new-frame-7');
+    log.remove('new-frame-7');
+    expect(frames.lastOfCamera('demo-marigold')?.id).toBe('new-frame-6');
+    same();
+  });
   test('two connections on the last frame: one wins', () => {
     const { log } = demo();
     for (let n = 6; n <= 11; n++) log.log(frame(n));

@@ -16,7 +16,8 @@
     : 'Choose a pair in Kit'}
 >
   {#if pair}
-    <span class="names"><b>{pair.camera.name}</b> with <b>{pair.film.name}</b></span>
+    <span class="names"><b>{pair.camera.name}</b> <span class="with">with</span> <b>{pair.film.name}</b></span
+    >
     {#if pair.framesTotal <= 16}
       <span class="strip" aria-hidden="true">
         {#each { length: pair.framesTotal }, i}<i class:used={i < used}></i>{/each}
@@ -83,8 +84,21 @@
       display: none;
     }
     .pair {
+      flex: 1;
       gap: 8px;
       font-size: 0.9375rem;
+    }
+    /* one under the other: both stay readable, and the head stays one line high */
+    .names {
+      line-height: 1.2;
+    }
+    .with {
+      display: none;
+    }
+    b {
+      display: block;
+      overflow: hidden;
+      text-overflow: ellipsis;
     }
   }
 </style>

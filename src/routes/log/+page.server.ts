@@ -1,6 +1,6 @@
 import { filterFromQuery, isFiltering } from '#schema/frame-filter.ts';
 import { filmLines } from '#server/film-lines.ts';
-import { findFrames, withPairs } from '#server/found.ts';
+import { findFrames, partFrom, partsOf, withPairs } from '#server/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
@@ -11,13 +11,15 @@ export const load: PageServerLoad = ({ url }) => {
   const looking = isFiltering(filter);
   const asked = filter.loadId === null ? null : s.loads.find(filter.loadId);
   const chosen = looking ? null : (asked ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null);
+  const ofFilm = chosen ? s.frames.listByLoad(chosen.id) : [];
   const found = chosen
-    ? withPairs(s, s.frames.listByLoad(chosen.id), false)
+    ? withPairs(s, partFrom(ofFilm, url.searchParams.get('part')), false)
     : findFrames(s, looking ? filter : { ...filter, loadId: 'none' });
   const { frames, judgements, pairs, more } = found;
   return {
     ...{ filter, problems, looking, frames, judgements, framePairs: pairs, more },
     shown: chosen?.id ?? null,
+    parts: partsOf(ofFilm),
     lines: filmLines(s, chosen ?? asked),
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
     cameras: s.cameras.list().map((camera) => [camera.id, camera.name] as const),

@@ -15,7 +15,9 @@
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
   const line = $derived(data.lines.find((l) => l.loadId === data.shown));
-  const pieces = $derived([...page.url.searchParams].filter(([key]) => key !== 'after' && key !== 'view'));
+  const pieces = $derived(
+    [...page.url.searchParams].filter(([key]) => !['after', 'view', 'part'].includes(key))
+  );
 
   /** This page's address with one thing in it changed. */
   function withKey(key: string, value: string): string {
@@ -61,7 +63,20 @@
 <datalist id="all-tags">
   {#each data.tags as tag (tag)}<option value={tag}></option>{/each}
 </datalist>
+{#snippet parts(label: string)}
+  {#if data.parts.length > 0}
+    <nav class="parts" aria-label={label}>
+      {#each data.parts as part (part.part)}
+        <a
+          href={withKey('part', String(part.part))}
+          aria-current={part.from === data.frames[0]?.number ? 'page' : undefined}>{part.from} to {part.to}</a
+        >
+      {/each}
+    </nav>
+  {/if}
+{/snippet}
 {#if data.frames.length > 0}
+  {@render parts('Frames of this film')}
   {#if view === 'table' || data.filter.trash}
     {#key data.frames.map((f) => f.id).join()}
       <FrameTable frames={data.frames} {pairOf} {judgementOf} {zone} inTrash={data.filter.trash} />
@@ -86,6 +101,7 @@
       {/each}
     </div>
   {/if}
+  {@render parts('Frames of this film, below')}
   {#if data.more && last}
     <p class="more"><a class="quiet" href={withKey('after', `${last.loggedAt} ${last.id}`)}>Older ones</a></p>
   {/if}
@@ -144,6 +160,20 @@
   .more {
     margin-top: 14px;
   }
+  .parts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+  }
+  .parts a {
+    display: grid;
+    align-content: center;
+    min-height: 44px;
+  }
+  .parts [aria-current] {
+    text-decoration: none;
+    font-weight: 650;
+  }
   .more a {
     display: inline-grid;
     align-content: center;
@@ -156,7 +186,8 @@
     .ways,
     details,
     .head a,
-    .more {
+    .more,
+    .parts {
       display: none;
     }
     .frames {

@@ -13,7 +13,7 @@ import Papa from 'papaparse';
 import sharp from 'sharp';
 import { afterEach, describe, expect, test } from 'vitest';
 import { bookJsonSchema } from '#schema/book-schema.ts';
-import { readRecord } from '#schema/book.ts';
+import { BOOK_SCHEMAS, readRecord } from '#schema/book.ts';
 import { openDatabase } from '../db.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
 import { frameRepository } from '../frames.ts';
@@ -137,6 +137,38 @@ describe('the book', () => {
       expect(textOf(to.db)).toBe(text);
       expect(dump(to.db)).toEqual(dump(from.db));
     }
+  });
+
+  test('a frame read field by field is refused just when the schema refuses it as a whole', () => {
+    const lines = textOf(home(true).db)
+      .split('\n')
+      .filter((line) => line.startsWith('{"kind":"frame"'));
+    const WRONG = [null, '', 'x', -1, 0.5, 1e9, true, [], {}, { kind: 'hand' }, 'a'.repeat(3000)];
+    let refused = 0;
+    const check = (value: unknown): void => {
+      const ok = BOOK_SCHEMAS.frame.isValidSync(value, { strict: true });
+      expect(readRecord(JSON.stringify(value)).ok, JSON.stringify(value)).toBe(ok);
+      if (!ok) refused += 1;
+    };
+    lines.forEach((line, i) => {
+      const read = (): { frame: Record<string, unknown> } & Record<string, unknown> => JSON.parse(line);
+      check(read());
+      for (const key of Object.keys(read().frame)) {
+        const wrong = read();
+        wrong.frame[key] = WRONG[(i + key.length) % WRONG.length];
+        check(wrong);
+        // what was taken as an object before is no object as a text
+        const text = read();
+        text.frame[key] = JSON.stringify(text.frame[key]);
+        check(text);
+        const without = read();
+        delete without.frame[key];
+        check(without);
+      }
+      for (const key of ['cameraRevision', 'deletedAt', 'frame'])
+        check({ ...read(), [key]: WRONG[(i + key.length) % WRONG.length] });
+    });
+    expect(refused).toBeGreaterThan(200);
   });
 
   test.each([

@@ -65,7 +65,10 @@
     </p>
   {:else}
     <p class="bias" data-testid="bias">
-      <b>{sayBias(says.camera)}</b>, from {says.frames} judged {says.frames === 1 ? 'frame' : 'frames'}.
+      <b>{sayBias(says.camera)}</b>, from
+      <a href="/log?camera={encodeURIComponent(camera.id)}&verdict=judged&view=table"
+        >{says.frames} judged {says.frames === 1 ? 'frame' : 'frames'}</a
+      >.
     </p>
     {#if says.withFilm}<p>
         With this {filmName}: {sayBias(says.withFilm)}. <Figures
@@ -127,6 +130,10 @@
 </section>
 
 <style>
+  .bias a {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
   section {
     display: grid;
     gap: 8px;

@@ -1,39 +1,34 @@
 <!-- Why frames came out as they did, likely, drawn from the log. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
-  import type { Cause } from '#core/learn/causes.ts';
-  import type { Judgement } from '#core/learn/judgement.ts';
   import Figures from '../text/Figures.svelte';
-  import { sayCause } from './say-cause.ts';
-  import { sayJudgement } from './say-learn.ts';
+  import { reasonsOf, sayFrames, type Explained, type Reason } from './say-cause.ts';
 
-  let {
-    camera,
-    explained
-  }: {
-    camera: Camera;
-    explained: readonly {
-      readonly frameId: string;
-      readonly number: number;
-      readonly judgement: Judgement;
-      readonly causes: readonly Cause[];
-    }[];
-  } = $props();
-  /** Causes told of one frame at most. */
-  const MOST = 3;
+  let { camera, explained }: { camera: Camera; explained: readonly Explained[] } = $props();
+  const reasons = $derived(reasonsOf(explained, camera));
+  /** Reasons seen at once; a reel may have many. */
+  const SEEN = 8;
 </script>
 
-{#if explained.length > 0}
+{#snippet list(some: readonly Reason[])}
+  <dl>
+    {#each some as { numbers, came, causes } (numbers[0])}
+      <dt><b>{sayFrames(numbers)}:</b> <Figures text={came} /></dt>
+      {#each causes as cause (cause)}<dd><Figures text={cause} /></dd>{/each}
+    {/each}
+  </dl>
+{/snippet}
+
+{#if reasons.length > 0}
   <section aria-label="Why, likely">
     <h2>Why, likely</h2>
-    <dl>
-      {#each explained as { frameId, number, judgement, causes } (frameId)}
-        <dt><b>Frame {number}:</b> <Figures text={sayJudgement(judgement)} /></dt>
-        {#each causes.slice(0, MOST) as cause (cause.cause)}
-          <dd><Figures text={sayCause(cause, camera, number)} /></dd>
-        {/each}
-      {/each}
-    </dl>
+    {@render list(reasons.slice(0, SEEN))}
+    {#if reasons.length > SEEN}
+      <details>
+        <summary>{reasons.length - SEEN} more</summary>
+        {@render list(reasons.slice(SEEN))}
+      </details>
+    {/if}
   </section>
 {/if}
 
@@ -53,5 +48,12 @@
   }
   dd::before {
     content: '– ';
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    width: fit-content;
+    cursor: pointer;
+    text-decoration: underline;
   }
 </style>

@@ -1,5 +1,8 @@
 import { describe, expect, test } from 'vitest';
+import type { Cause } from '#core/learn/causes.ts';
+import type { Judgement } from '#core/learn/judgement.ts';
 import { cameraWith, fixed, marked } from '#core/match/pairs.test.fixtures.ts';
+import { reasonsOf, sayFrames } from './say-cause.ts';
 import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
 
 describe('judging in words', () => {
@@ -25,4 +28,29 @@ describe('judging in words', () => {
     expect(sayCancelling(camera, { stops: 0.05, sd: 0.2 })).toBe('');
     expect(sayCancelling(cameraWith([]), { stops: 1, sd: 0.2 })).toBe('');
   });
+});
+
+describe('why frames came out so', () => {
+  const dense: Judgement = {
+    ...{ frameId: 'f', on: 'negative', judgedAt: '', faults: [] },
+    outcome: { kind: 'word', word: 'dense' }
+  };
+  const behind: Cause = { cause: 'lit-from-behind' };
+  const expected: Cause = { cause: 'expected', deltaStops: 3 };
+  test('frames that came out alike for the same reasons stand together, each once', () => {
+    const explained = [
+      ...[4, 9, 12].map((number) => ({ number, judgement: dense, causes: [expected] })),
+      { number: 10, judgement: dense, causes: [expected, behind] },
+      { number: 11, judgement: { ...dense, faults: ['flare'] }, causes: [expected] }
+    ];
+    const reasons = reasonsOf(explained, cameraWith([]));
+    expect(reasons.map((r) => r.numbers)).toEqual([[4, 9, 12], [10], [11]]);
+    expect(reasons[2]).toMatchObject({ came: 'dense, flare', causes: ['it was expected 3 stops over'] });
+  });
+  test.each([
+    [[4], 'Frame 4'],
+    [[4, 9], 'Frames 4 and 9'],
+    [[1, 2, 3, 4, 5, 6, 7], 'Frames 1, 2, 3, 4, 5, 6 and 7'],
+    [[1, 2, 3, 4, 5, 6, 7, 8], 'Frames 1, 2, 3, 4, 5, 6 and 2 more']
+  ])('%j: %s', (numbers, words) => expect(sayFrames(numbers)).toBe(words));
 });

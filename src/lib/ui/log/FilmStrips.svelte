@@ -43,9 +43,16 @@
     const to = line.finished ? ', finished' : '';
     return `${line.strip.length} of ${line.framesTotal}${to}${counts.length > 0 ? `: ${counts.join(', ')}` : ''}`;
   };
+
+  let list: HTMLElement | undefined = $state();
+  // the film whose frames are shown is seen, however long ago it was loaded
+  $effect(() => {
+    const here = shown === null ? null : list?.querySelector<HTMLElement>('[aria-current]')?.parentElement;
+    if (list && here) list.scrollLeft = Math.max(0, here.offsetLeft - list.offsetLeft - 60);
+  });
 </script>
 
-<ul aria-label="Films">
+<ul aria-label="Films" bind:this={list}>
   {#each lines as line (line.loadId)}
     <li>
       <a

@@ -28,6 +28,7 @@
     ['right', 'right'],
     ['light', 'too light'],
     ['faulty', 'with a fault'],
+    ['judged', 'judged'],
     ['unjudged', 'not judged yet']
   ] as const;
   /** A value that was not understood is kept in its field with what is wrong. */

@@ -25,6 +25,12 @@
       data.frames.at(-1)
   );
 
+  let chips: HTMLElement | undefined = $state();
+  $effect(() => {
+    const here = frame && chips?.querySelector<HTMLElement>('[aria-pressed=true]');
+    if (chips && here) chips.scrollTop = Math.max(0, here.offsetTop - chips.offsetTop - 50);
+  });
+
   async function judged(on: JudgedOn, outcome: Outcome, faults: readonly string[]): Promise<void> {
     if (!frame) return;
     const sent = await judgeFrame(frame.id, { on, outcome, faults });
@@ -38,7 +44,7 @@
 <svelte:head><title>Judge · Just Enough</title></svelte:head>
 {#if data.pair && frame}
   <h1>Judge {data.pair.film.name} from {data.pair.camera.name}</h1>
-  <div class="frames" role="group" aria-label="Frames">
+  <div class="frames" role="group" aria-label="Frames" bind:this={chips}>
     {#each data.frames as f (f.id)}
       {@const judgement = judgementOf.get(f.id)}
       <button
@@ -94,6 +100,9 @@
     flex-wrap: wrap;
     gap: 6px;
     margin-bottom: 12px;
+    /* a reel has hundreds: what is judged stays on the screen with them */
+    max-height: 144px;
+    overflow-y: auto;
   }
   .frames button {
     min-width: 44px;

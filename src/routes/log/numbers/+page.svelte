@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { Cause } from '#core/learn/causes.ts';
-  import { formatDecimal } from '#core/units/decimal.ts';
   import { FAULT_WORDS } from '#ui/learn/say-learn.ts';
   import BarChart from '#ui/numbers/BarChart.svelte';
   import type { PageProps } from './$types';
@@ -67,7 +66,7 @@
               <td>{p.cameraName}</td><td>{p.filmName}</td><td>{p.judged}</td><td>{p.keepers}</td><td
                 >{share(p)}</td
               >
-              <td>{p.costPerKeeper === null ? 'no price entered' : formatDecimal(p.costPerKeeper, 2)}</td>
+              <td>{p.costPerKeeper === null ? 'no price entered' : p.costPerKeeper.toFixed(2)}</td>
             </tr>
           {/each}
         </tbody>
