@@ -101,6 +101,8 @@ function withoutHome(url: URL): Response {
   const query = new URLSearchParams(
     [...url.searchParams].filter(([name]) => !name.startsWith('x-sveltekit'))
   );
+  // the address without a page leads to Shoot, as at home
+  if (page === '') return answer({ type: 'redirect', location: `/shoot?${query.toString()}` });
   query.set('from', page);
   return answer({ type: 'redirect', location: `/pocket?${query.toString()}` });
 }

@@ -41,8 +41,10 @@ test('cold without the server: three frames, one edited, one deleted; home again
   await app.stop();
   await page.close();
   const cold = await context.newPage();
-  await cold.goto(`${app.url}/shoot?${HERON}`);
+  // by the bare address, as it is typed
+  await cold.goto(`${app.url}/?${HERON}`);
   await expect(cold.getByTestId('verdict')).toBeVisible();
+  await expect(cold).toHaveURL(/\/shoot\?/);
   await expect(cold.getByTestId('frames-left')).toHaveText('8 left');
   await logFrames(cold, [1, 2, 3]);
   await expect(cold.getByTestId('frames-left')).toHaveText('5 left');
