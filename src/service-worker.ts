@@ -81,7 +81,14 @@ async function fromHome(request: Request): Promise<Response | null> {
 async function keepShell(cache: Cache): Promise<void> {
   const [empty, shoot] = await Promise.all([fetch(SHELL), fetch('/shoot')]);
   const ahead = (shoot.headers.get('link') ?? '').matchAll(/<([^>]+)>; rel="modulepreload"/g);
-  const links = [...ahead].map(([, href = '']) => `<link rel="modulepreload" href="${href}">`);
+  // the page for faults comes with the first page, whatever it is
+  const faultPage = build.filter((file) => /\/(nodes|assets)\/1\.[^/]+$/.test(file));
+  const scripts = [...ahead].map(([, href = '']) => href);
+  const links = [...scripts, ...faultPage].map((href) =>
+    href.endsWith('.css')
+      ? `<link rel="stylesheet" href="${href}">`
+      : `<link rel="modulepreload" href="${href}">`
+  );
   const styles = (await shoot.text()).match(/<link[^>]+rel="stylesheet"[^>]*>/g) ?? [];
   const html = (await empty.text()).replace('</head>', `${[...links, ...styles].join('')}</head>`);
   const { status, headers } = empty;
