@@ -156,7 +156,18 @@ test(
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/shoot?shadow=soft`);
-    await page.getByLabel('Guess before I measure').check();
+    // home answers slowly: what was pressed stays pressed meanwhile
+    await page.route('**/__data.json*', async (route) => {
+      await new Promise((later) => setTimeout(later, 700));
+      await route.continue();
+    });
+    const habit = page.getByLabel('Guess before I measure');
+    await habit.check();
+    for (let i = 0; i < 12; i++) {
+      expect(await habit.isChecked()).toBe(true);
+      await page.waitForTimeout(100);
+    }
+    await page.unroute('**/__data.json*');
     await page.getByRole('button', { name: /Seal LV/ }).click();
     await expect(page.getByTestId('guess')).toContainText('Sealed.');
     await way(page, 'Meter');

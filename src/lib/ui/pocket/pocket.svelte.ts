@@ -54,6 +54,8 @@ export class Pocket {
       )
   );
 
+  /** Settings that were changed here and may not be in what the pages know from home. */
+  edits = $state.raw<Readonly<Record<string, unknown>>>({});
   /** Home has taken something that the pages have not asked home about yet. */
   #settling = $state(0);
   #store: PocketStore | null = null;
@@ -115,10 +117,17 @@ export class Pocket {
     this.#channel?.postMessage('changed');
   }
 
+  /** What was changed of the settings is true from the press until home has been asked again. */
+  #forgetEdits(): void {
+    const waits = this.queue.some(({ change }) => change.deed.kind === 'settings');
+    if (this.#settling === 0 && !waits) this.edits = {};
+  }
+
   /** Puts a change in and tries to send it. Resolves when it is sent or asked about, or is kept because home is out of reach. */
   async put(deed: Deed): Promise<PutOutcome> {
     const key = crypto.randomUUID();
     const madeAt = nowIso();
+    if (deed.kind === 'settings') this.edits = { ...this.edits, ...deed.edit };
     await this.#change((queue) => put(queue, { key, madeAt, deed }));
     await this.send();
     const item = this.queue.find((q) => q.change.key === key);
@@ -187,7 +196,10 @@ export class Pocket {
   /** Lets the pages ask home again. Until they have, what is carried stands for it: the next press need not wait. */
   async #settle(): Promise<void> {
     this.#settling += 1;
-    const settled = Promise.all([this.onsent(), this.carry(true)]).finally(() => (this.#settling -= 1));
+    const settled = Promise.all([this.onsent(), this.carry(true)]).finally(() => {
+      this.#settling -= 1;
+      this.#forgetEdits();
+    });
     if (!this.kept) await settled;
   }
 

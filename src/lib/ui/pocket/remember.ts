@@ -7,10 +7,11 @@ export async function changeSettings(edit: Partial<Settings>): Promise<void> {
   await pocket.put({ kind: 'settings', edit });
 }
 
-/** The settings with what waits to be remembered. */
+/** The settings with what waits to be remembered, or was sent and is not in them yet. */
 export function settingsWith(settings: Settings): Settings {
-  return pocket.queue.reduce<Settings>(
+  const waiting = pocket.queue.reduce<Settings>(
     (now, { change: { deed } }) => (deed.kind === 'settings' ? { ...now, ...deed.edit } : now),
     settings
   );
+  return { ...waiting, ...pocket.edits };
 }
