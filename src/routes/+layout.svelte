@@ -6,6 +6,7 @@
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light-query.ts';
   import { Hand, provideHand } from '#ui/hand.svelte.ts';
+  import { Rest } from '#ui/rest.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
   import { carriedInHand, carriedPair } from '#core/pocket/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
@@ -37,6 +38,12 @@
     if (asked !== '') params.set(ASKED_KEY, asked);
     return `?${params.toString()}`;
   });
+  // what the links lead to: the light as it last rested, or as it is when somebody is about to take one
+  let linked = $state.raw(currentQuery());
+  function currentQuery(): string {
+    return query;
+  }
+  const settleLinks = (): void => void (linked = query);
   /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
   const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
   const places = [
@@ -103,33 +110,36 @@
     if (params.has(ASKED_KEY)) hand.asked = askedFromQuery(params).asked;
   });
 
-  // the address follows the light, a moment after it rests, so that it can be kept, shared and reloaded
-  $effect(() => {
-    const next = query;
-    const timer = setTimeout(() => {
-      const url = new URL(location.href);
-      // what a page keeps in its address for itself stays there
-      const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
-      const search = own.length === 0 ? next : `${next}&${new URLSearchParams(own).toString()}`;
-      if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
-    }, 250);
-    return () => clearTimeout(timer);
+  // the address and the links follow the light, a moment after it rests, so that it can be kept, shared and reloaded
+  const rest = new Rest(250, () => {
+    linked = query;
+    const url = new URL(location.href);
+    // what a page keeps in its address for itself stays there
+    const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
+    const search = own.length === 0 ? query : `${query}&${new URLSearchParams(own).toString()}`;
+    if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
   });
+  $effect(() => {
+    // read here, written out at rest
+    void [hand.light, hand.pair, hand.asked, isBefore, problems];
+    rest.stir();
+  });
+  onMount(() => () => rest.stop());
 </script>
 
 <a class="skip" href="#main">Skip to the page</a>
-<header>
-  <a href="/shoot{query}" class="brand">Just Enough</a>
-  <nav aria-label="Places">
+<header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
+  <a href="/shoot{linked}" class="brand">Just Enough</a>
+  <nav class="apart" aria-label="Places">
     {#each places as place (place.path)}
       <a
-        href="{place.path}{query}"
+        href="{place.path}{linked}"
         aria-current={page.url.pathname.startsWith(place.path) ? 'page' : undefined}>{place.name}</a
       >
     {/each}
   </nav>
-  <PairChip href={`${data.away ? '/pocket' : '/kit'}${query}`} />
-  <PocketChip href="/pocket{query}" />
+  <PairChip href={`${data.away ? '/pocket' : '/kit'}${linked}`} />
+  <PocketChip href="/pocket{linked}" />
   <button
     type="button"
     class="scheme"

@@ -5,10 +5,17 @@
   import type { Judged } from './hand-judge.ts';
   import type { Logger } from './shoot/logger.svelte.ts';
 
-  let { judged, logger }: { judged: Judged; logger: Logger } = $props();
+  interface LogButtonProps {
+    judged: Judged;
+    /** The same when the light last rested: enough to know whether there are steps to bracket with. */
+    around: Judged;
+    logger: Logger;
+  }
+
+  let { judged, around, logger }: LogButtonProps = $props();
   const full = $derived(judged.pair.nextNumber === null || judged.pair.finished);
   const bracket = $derived(logger.bracket);
-  const steps = $derived(stepsAround(judged.situation, judged.shown.setting));
+  const steps = $derived(stepsAround(around.situation, around.shown.setting));
   const canBracket = $derived(
     (steps.darker !== null || steps.lighter !== null) && judged.pair.framesLeft >= 2 && bracket === null
   );

@@ -3,6 +3,7 @@ import { getContext, setContext } from 'svelte';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
+import type { Contrast } from '#core/light/contrast.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { PLAIN, type Circumstances } from '#core/match/circumstances.ts';
@@ -10,17 +11,23 @@ import { reachOf } from '#core/match/reach.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
 import { applied, type RemedyStep } from '#core/match/remedies.ts';
 import type { Conditions } from '#core/match/situation.ts';
-import { lightKindOf, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
+import { lightKindOf, STARTING_LIGHT, type LightChoice, type LightWay } from '#core/ways/choice.ts';
 import { FIRST_SETTINGS, type Settings } from '#schema/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
 import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './hand-judge.ts';
 
 const KEY = Symbol('hand');
+/** One for all moves: what looks at how the light was found has nothing to do while it is dragged. */
+const BY_HAND: LightWay = { kind: 'hand' };
 
 /** The shared state. One per page load, made by the layout. */
 export class Hand {
-  // replaced whole: a light is one value, never changed in part
-  light = $state.raw<LightChoice>(STARTING_LIGHT);
+  // replaced whole: a light is one value, never changed in part. What else hangs on it than how much it is stands beside it in
+  // values of their own: while the marker is dragged they stay, and whatever is drawn from them is not even asked
+  #light = $state.raw<LightChoice>(STARTING_LIGHT);
+  #sdStops = $state.raw(STARTING_LIGHT.sdStops);
+  #contrast = $state.raw(STARTING_LIGHT.contrast);
+  #lightKind = $state.raw(lightKindOf(STARTING_LIGHT.way));
 
   /** The light as guessed and sealed before it is read; null = no guess. */
   guess = $state.raw<LightChoice | null>(null);
@@ -45,15 +52,12 @@ export class Hand {
   /** Where the focus stands, by position number; it does not change the advice. */
   focus = $state<number | null>(null);
 
-  #lightKind = $derived(lightKindOf(this.light.way));
   /** What is true beside camera, film and light. */
   readonly conditions: Conditions = $derived({
     ...this.asked,
     circumstances: { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind }
   });
-  // the reach does not depend on where the light is, only on how sure it is: dragging the marker leaves it alone
-  #sd = $derived(this.light.sdStops);
-  #contrast = $derived(this.light.contrast);
+  // the reach does not depend on where the light is, only on how sure it is
   readonly reached: Reached | null = $derived.by(() => this.#findReach());
 
   readonly judged: Judged | null = $derived.by(() => this.#judge());
@@ -71,6 +75,27 @@ export class Hand {
     this.light = light;
     this.pair = pair;
     this.films = films;
+  }
+
+  /** The light now. */
+  get light(): LightChoice {
+    return this.#light;
+  }
+  set light(light: LightChoice) {
+    this.#light = light;
+    this.#sdStops = light.sdStops;
+    this.#contrast = light.contrast;
+    this.#lightKind = lightKindOf(light.way);
+  }
+
+  /** How sure the light is, one sd in stops. */
+  get sdStops(): number {
+    return this.#sdStops;
+  }
+
+  /** The contrast of the light. */
+  get contrast(): Contrast {
+    return this.#contrast;
   }
 
   /** Takes up a remedy: what can be done at once is true from now on. */
@@ -118,7 +143,8 @@ export class Hand {
   /** Moves the marker to a light value; how sure it is stays. Held at the ends of the scale. */
   moveLight(lv: number): void {
     const held = Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
-    this.light = { ...this.light, lv: held, way: { kind: 'hand' } };
+    const { light } = this;
+    if (light.lv !== held || light.way !== BY_HAND) this.light = { ...light, lv: held, way: BY_HAND };
   }
 
   /** Puts one control at a position: the rest stays as shown. */
@@ -148,7 +174,12 @@ export class Hand {
   #findReach(): Reached | null {
     const { pair } = this;
     if (!pair || troubleOf(pair) !== '') return null;
-    return reachOfPair(pair, { sdStops: this.#sd, contrast: this.#contrast }, this.conditions, this.focus);
+    return reachOfPair(
+      pair,
+      { sdStops: this.#sdStops, contrast: this.#contrast },
+      this.conditions,
+      this.focus
+    );
   }
 
   #judge(): Judged | null {

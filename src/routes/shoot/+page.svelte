@@ -10,6 +10,7 @@
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import { pocket } from '#ui/pocket/pocket.svelte.ts';
   import { sayConflict } from '#ui/pocket/say-pocket.ts';
+  import { Rest } from '#ui/rest.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
@@ -31,12 +32,14 @@
   // longer than a frame of a slow phone, so that a steady drag waits for none of it
   const REST_MS = 90;
   let rested = $state.raw(hand.judged);
+  const rest = new Rest(REST_MS, () => (rested = hand.judged));
   $effect(() => {
-    const next = judged;
-    const timer = setTimeout(() => (rested = next), REST_MS);
-    return () => clearTimeout(timer);
+    void judged;
+    rest.stir();
   });
-  const around = $derived(rested?.pair.loadId === judged?.pair.loadId ? (rested ?? judged) : judged);
+  onMount(() => () => rest.stop());
+  // asks for the pair alone, so that a light on the move does not reach what is drawn around
+  const around = $derived(rested && rested.pair.loadId === hand.pair?.loadId ? rested : judged);
   const logger = new Logger(hand);
   // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
   let whole = $state(!page.data['away']);
@@ -47,7 +50,7 @@
   let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
-  const counted = $derived(judged?.shown.setting.timedByHand === true);
+  const counted = $derived(around?.shown.setting.timedByHand === true);
 
   /** Remembers that the controls stand as the card shows them. */
   async function setAsShown(): Promise<void> {
@@ -99,18 +102,18 @@
     <section class="answer" aria-label="What to set">
       <div class="head"><Answer {judged} /></div>
       {#if whole}
-        <div class="positions">
+        <div class="positions apart">
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
           {#if counted}
             <LongExposure
-              {judged}
+              judged={around}
               timed={logger.timedSeconds}
               ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
             />
           {/if}
         </div>
-        <div class="why">
+        <div class="why apart">
           <RoomGauge judged={around} />
           <ReasonSum judged={around} />
         </div>
@@ -119,11 +122,11 @@
     <section class="light" aria-label="The light">
       {#if whole}
         <ShootLight judged={around} />
-        <details bind:open={frameOpen}>
+        <details class="apart" bind:open={frameOpen}>
           <summary>The frame: purpose, distance, motion</summary>
           {#if frameOpen}<FramePanel judged={around} />{/if}
         </details>
-        <details bind:open={cameraOpen}>
+        <details class="apart" bind:open={cameraOpen}>
           <summary>On the camera: filters, flash</summary>
           {#if cameraOpen}<OnCamera judged={around} />{/if}
         </details>
@@ -131,14 +134,14 @@
     </section>
     <section class="print" aria-label="The print">
       {#if whole}
-        <div class="prints">
+        <div class="prints apart">
           <p class="kicker">What the print will look like</p>
           <Prints judged={around} />
         </div>
       {/if}
-      <div class="log"><LogButton {judged} {logger} /></div>
+      <div class="log apart"><LogButton {judged} {around} {logger} /></div>
       {#if whole}
-        <div class="later">
+        <div class="later apart">
           <FilmLeft judged={around} />
           <WhatHelps judged={around} />
         </div>
@@ -197,9 +200,7 @@
     border-radius: 4px;
   }
   /* what changes inside moves nothing outside: the browser need not look */
-  .head,
-  .why,
-  .positions {
+  .head {
     contain: layout style;
   }
   .print,

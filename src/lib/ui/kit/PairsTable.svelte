@@ -22,7 +22,7 @@
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';
-  import { fatesOf } from '../verdict/frames-of-twenty.ts';
+  import { fateAt, fatesOf, FRAME_COUNT } from '../verdict/frames-of-twenty.ts';
   import { sayRemedy } from '../text/say-remedy.ts';
   import { pairsShown, type PairOrder } from './pairs-shown.ts';
   import ReachBar from './ReachBar.svelte';
@@ -109,11 +109,12 @@
     {#each shown as pair (keyOf(pair))}
       {@const { camera, film, verdict } = pair}
       {@const answer = advice.answer(keyOf(pair))}
+      {@const counts = fatesOf(verdict)}
       <tr use:watch={keyOf(pair)}>
         <td class="chance">
           <b>{chanceInHundred(verdict.pUsable)}</b>
           <span class="frames" aria-hidden="true">
-            {#each fatesOf(verdict) as fate, i (i)}<i style:background={fill[fate]}></i>{/each}
+            {#each { length: FRAME_COUNT }, i}<i style:background={fill[fateAt(counts, i)]}></i>{/each}
           </span>
         </td>
         <td>{camera.name}</td>

@@ -14,9 +14,8 @@
   import { formatLv, formatStops } from '#core/units/stops.ts';
   import Figures from '../text/Figures.svelte';
   import { CLUE_WORDS, SKY_WORDS } from '../text/say-light.ts';
+  import { cluePicture } from './clue-pictures.ts';
   import { modifiersOf, viewOf, type LightPanelWay } from './panel.ts';
-  import ShadowDrawing from './ShadowDrawing.svelte';
-  import SkyDrawing from './SkyDrawing.svelte';
 
   let { light, onlight, school }: LightPanelWay & { school: School } = $props();
   const uid = $props.id();
@@ -64,11 +63,7 @@
       {@const on = view?.school === step.school && view.clue === step.clue}
       <label class:on>
         <input type="radio" name="{uid}-clue" value={step.clue} checked={on} onchange={() => choose(step)} />
-        <span class="drawing">
-          {#if step.school === 'shadow'}<ShadowDrawing clue={step.clue} />{:else}<SkyDrawing
-              clue={step.clue}
-            />{/if}
-        </span>
+        <span class="drawing" style:background-image={cluePicture(step)}></span>
         <span class="edge">{wordsOf(step).edge}</span>
         <span class="sky">{wordsOf(step).sky}</span>
       </label>
@@ -129,7 +124,6 @@
     border: 1.5px solid var(--line);
     border-radius: 4px;
     background: var(--sheet);
-    overflow: hidden;
     cursor: pointer;
     padding-bottom: 5px;
   }
@@ -138,7 +132,15 @@
   }
   label.on {
     border-color: var(--ink);
-    box-shadow: inset 0 0 0 2px var(--ink);
+  }
+  /* over the drawing as well */
+  label.on::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+    border: 2px solid var(--ink);
+    border-radius: 2.5px;
+    pointer-events: none;
   }
   label:has(:focus-visible) {
     outline: 3px solid var(--ink);
@@ -147,12 +149,18 @@
   input {
     position: absolute;
     inset: 0;
-    opacity: 0;
+    /* there to be pressed and spoken of, not to be seen */
+    appearance: none;
+    background: none;
+    border: 0;
+    outline: none;
     cursor: pointer;
   }
   .drawing {
     display: block;
     height: 50px;
+    border-radius: 2.5px 2.5px 0 0;
+    background: center / cover;
     border-bottom: 1.5px solid var(--line);
     margin-bottom: 4px;
   }

@@ -61,7 +61,7 @@
   }
 </script>
 
-<div class="tabs" role="tablist" aria-label="How you know the light" tabindex="-1" onkeydown={move}>
+<div class="tabs apart" role="tablist" aria-label="How you know the light" tabindex="-1" onkeydown={move}>
   {#each TABS as [name, words] (name)}
     <button
       type="button"
@@ -76,7 +76,7 @@
   {/each}
 </div>
 <p class="assumed" data-testid="assumed"><Figures text={sayLight(light)} /></p>
-<div id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
+<div class="apart" id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
   {#if tab === 'shadow' || tab === 'sky'}
     <ByEye {light} {onlight} school={tab} />
   {:else if tab === 'scene'}

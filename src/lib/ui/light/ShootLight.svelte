@@ -1,5 +1,6 @@
 <!-- The light on Shoot: guessed first if that is the habit, then found by any way; and what the camera's eye makes of it. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
   import { changeSettings } from '../pocket/remember.ts';
@@ -13,6 +14,16 @@
   const hand = useHand();
   const itself = $derived(judged.pair.camera.program.kind !== 'manual');
   let board = $state(false);
+  // the panel shows how the light was found: while the marker is dragged that stays the same, and how much it is can wait
+  // until it rests
+  let shown = $state.raw(hand.light);
+  $effect.pre(() => {
+    const { light } = hand;
+    if (light.way !== untrack(() => shown.way)) shown = light;
+  });
+  $effect.pre(() => {
+    shown = judged.light;
+  });
   // on another light than the guessed one the guess may be looked at
   const opened = $derived(hand.guess !== null && hand.guess !== hand.light);
 
@@ -42,13 +53,7 @@
     {/if}
   </div>
 {/if}
-<LightPanel
-  light={hand.light}
-  onlight={find}
-  settings={hand.settings}
-  recent={hand.recent}
-  things={hand.things}
-/>
+<LightPanel light={shown} onlight={find} settings={hand.settings} recent={hand.recent} things={hand.things} />
 <label class="habit">
   <input
     type="checkbox"

@@ -1,5 +1,6 @@
 <!-- The light rule: the light now as a marker on a ruler of daily life, and what the pair in hand makes of every light. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { NAMED_MARKS } from '#core/light/named-marks.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { useHand } from '../hand.svelte.ts';
@@ -17,17 +18,25 @@
 
   let whole = $state(false);
   let near = $state.raw(viewAround(hand.light.lv, NEAR_SPAN));
-  let track = $state<HTMLElement>();
-  let dragging = $state(false);
+  /** Where the track lies while the marker is held; null = it is not. */
+  let held = $state.raw<DOMRect | null>(null);
 
-  const view = $derived(whole ? WHOLE : followed(near, hand.light.lv));
+  const view = $derived(whole ? WHOLE : near);
+  // written, not derived: nothing that is drawn from the view has to be asked while the light stays within it
+  $effect.pre(() => {
+    near = followed(
+      untrack(() => near),
+      hand.light.lv
+    );
+  });
   const judged = $derived(hand.judged);
   // drawn from what does not depend on where the light is: dragging the marker redraws none of it
   const reached = $derived(hand.reached);
-  const contrast = $derived(hand.light.contrast);
+  const contrast = $derived(hand.contrast);
   const deltas = $derived(reached ? deltasAlong(view, COLUMNS, reached.reach, reached.dark) : []);
   const at = $derived(shareOf(view, hand.light.lv));
-  const bell = $derived((hand.light.sdStops / (view.to - view.from)) * 100);
+  // three standard deviations to either side, in hundredths of the track
+  const bell = $derived((600 * hand.sdStops) / (view.to - view.from));
   // the server does not know the width: it draws for a desktop, the browser then for itself
   let widthPx = $state(1224);
   const names = $derived(namesThatFit(NAMED_MARKS, view, widthPx));
@@ -46,20 +55,14 @@
   }
 
   function moveTo(clientX: number): void {
-    if (!track) return;
-    const box = track.getBoundingClientRect();
-    hand.moveLight(lvAt(view, (clientX - box.left) / box.width));
-    near = followed(near, hand.light.lv);
+    if (!held) return;
+    hand.moveLight(lvAt(view, (clientX - held.left) / held.width));
   }
 
   function press(event: PointerEvent & { currentTarget: HTMLElement }): void {
     event.currentTarget.setPointerCapture(event.pointerId);
-    dragging = true;
+    held = event.currentTarget.getBoundingClientRect();
     moveTo(event.clientX);
-  }
-
-  function drag(event: PointerEvent): void {
-    if (dragging) moveTo(event.clientX);
   }
 
   function key(event: KeyboardEvent): void {
@@ -77,7 +80,6 @@
     if (step === undefined) return;
     event.preventDefault();
     hand.moveLight(hand.light.lv + step);
-    near = followed(near, hand.light.lv);
   }
 
   function bracket(from: number, to: number): { left: string; width: string } | null {
@@ -90,7 +92,6 @@
 <section class="rule" aria-label="Light rule">
   <div
     class="track"
-    class:dragging
     role="slider"
     tabindex="0"
     aria-label="Light now"
@@ -99,15 +100,14 @@
     aria-valuemax={WHOLE.to}
     aria-valuenow={Number(hand.light.lv.toFixed(2))}
     aria-valuetext={valueText}
-    bind:this={track}
     {@attach measured}
     onpointerdown={press}
-    onpointermove={drag}
-    onpointerup={() => (dragging = false)}
-    onpointercancel={() => (dragging = false)}
+    onpointermove={(event) => moveTo(event.clientX)}
+    onpointerup={() => (held = null)}
+    onpointercancel={() => (held = null)}
     onkeydown={key}
   >
-    <div class="over">
+    <div class="over apart">
       {#if reached}
         {#each reached.reach.possible as interval (interval.from)}
           {@const place = bracket(interval.from, interval.to)}
@@ -128,7 +128,7 @@
     {:else}
       <div class="bare"></div>
     {/if}
-    <div class="scale" aria-hidden="true">
+    <div class="scale apart" aria-hidden="true">
       {#each ticksOf(view) as tick (tick)}
         <i style:left={percent(shareOf(view, tick))} class:long={tick % 2 === 0}></i>
         {#if tick % 2 === 0 || !whole}
@@ -141,17 +141,19 @@
         <span style:left={percent(shareOf(view, mark.lv))}>{mark.name}</span>
       {/each}
     </div>
-    <svg
-      class="bell"
-      viewBox="-3 0 6 1"
-      preserveAspectRatio="none"
-      aria-hidden="true"
-      style:width={`${6 * bell}%`}
-      style:--at={at}
-    >
-      <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
-    </svg>
-    <div class="needle" aria-hidden="true" style:--at={at}><i></i></div>
+    <div class="now" aria-hidden="true" style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}>
+      <svg
+        class="bell"
+        viewBox="-3 0 6 1"
+        preserveAspectRatio="none"
+        style:left={`${-bell / 2}cqw`}
+        style:width={`${bell}cqw`}
+      >
+        <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
+      </svg>
+      <i class="needle"></i>
+      <i class="knob"></i>
+    </div>
   </div>
   <div class="foot">
     <p>
@@ -169,8 +171,7 @@
     --band: 46px;
     padding: 0 28px;
   }
-  /* the marker moves by transform, in shares of the track: nothing has to be laid out again; its place is told to the
-     marker alone, as every tick and strip below the track would inherit it and be styled again */
+  /* the marker moves by transform, in shares of the track: nothing has to be laid out or painted again */
   .track {
     container-type: inline-size;
     position: relative;
@@ -213,15 +214,19 @@
     height: 46px;
     color: var(--ink);
   }
+  /* centred on a point without a transform of its own: the browser keeps a book of every transform */
   .scale > * {
     position: absolute;
-    transform: translateX(-50%);
+    display: flex;
+    justify-content: center;
+    width: 0;
     white-space: nowrap;
   }
   .scale i {
     top: 0;
     width: 1.5px;
     height: 5px;
+    margin-left: -0.75px;
     background: var(--ink);
   }
   .scale i.long {
@@ -237,31 +242,30 @@
     font-size: 0.9375rem;
     line-height: 1.2;
   }
-  .bell {
+  .now {
     position: absolute;
     top: 0;
     left: 0;
-    height: 34px;
-    transform: translateX(calc(var(--at) * 100cqw - 50%));
-    fill: var(--accent);
-    opacity: 0.35;
-    pointer-events: none;
-  }
-  .needle {
-    position: absolute;
-    top: 2px;
-    height: calc(34px + var(--band) + 6px);
-    width: 0;
-    left: 0;
-    border-left: 3px solid var(--accent);
-    transform: translateX(calc(var(--at) * 100cqw - 1.5px));
     will-change: transform;
     pointer-events: none;
   }
-  .needle i {
+  .now > * {
     position: absolute;
-    left: -11.5px;
-    top: -2px;
+  }
+  .bell {
+    height: 34px;
+    fill: var(--accent);
+    fill-opacity: 0.35;
+  }
+  .needle {
+    top: 2px;
+    left: -1.5px;
+    width: 3px;
+    height: calc(34px + var(--band) + 6px);
+    background: var(--accent);
+  }
+  .knob {
+    left: -10px;
     width: 20px;
     height: 20px;
     border-radius: 50%;

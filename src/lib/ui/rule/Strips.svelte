@@ -19,7 +19,7 @@
   const gradients = $derived(subjectTones(contrast).map((t) => stripGradient(tone, t, deltas)));
 </script>
 
-<div class="strips" style:height aria-hidden="true">
+<div class="strips apart" style:height aria-hidden="true">
   {#each gradients as gradient, i (i)}
     <div style:background={gradient}></div>
   {/each}
@@ -30,6 +30,5 @@
     display: grid;
     grid-auto-rows: 1fr;
     border: 1.5px solid var(--ink);
-    overflow: hidden;
   }
 </style>

@@ -9,22 +9,29 @@
   let { judged }: { judged: Judged } = $props();
   const hand = useHand();
   const camera = $derived(judged.pair.camera);
+  // one text: while it stays the same, nothing is looked at again
+  const BREAK = '\n';
+  const instruction = $derived(sayInstruction(camera, judged.shown.setting).join(BREAK));
+  const reason = $derived(sayReason(judged.pair.film, judged.shown));
 </script>
 
 <div class="answer">
   <div class="top">
     <div class="set">
       <p class="kicker">{hand.picked === null ? `Set your ${camera.name}` : 'If you set it like this'}</p>
-      <p class="instruction" data-testid="instruction">
-        {#each sayInstruction(camera, judged.shown.setting) as part (part)}
+      <p class="instruction" class:long={instruction.includes(BREAK)} data-testid="instruction">
+        <!-- by place, not by words: a word that changes keeps its element -->
+        {#each instruction.split(BREAK) as part, i (i)}
           <span><Figures text={part} /></span>
         {/each}
       </p>
-      <p class="values"><Figures text={sayExposure(camera, judged.shown.exposure)} /></p>
+      <p class="values" class:long={camera.program.kind !== 'manual'}>
+        <Figures text={sayExposure(camera, judged.shown.exposure)} />
+      </p>
     </div>
     <Chance {judged} />
   </div>
-  <p class="reason" data-testid="reason"><Figures text={sayReason(judged.pair.film, judged.shown)} /></p>
+  <p class="reason" data-testid="reason"><Figures text={reason[0]} /> <Figures text={reason[1]} /></p>
   {#each judged.shown.failures as failure (failure.condition)}
     <p class="failure"><Figures text={sayFailure(failure)} /></p>
   {/each}
@@ -70,12 +77,22 @@
     background: var(--well);
   }
   @media (max-width: 900px) {
-    .answer {
-      gap: 6px;
-    }
+    /* blocks, as they are laid out in one go; and room for two lines, so that a dragged light moves nothing below */
+    .answer,
     .top {
-      flex-direction: column;
-      gap: 8px;
+      display: block;
+    }
+    .set {
+      margin-bottom: 8px;
+    }
+    .reason,
+    .failure {
+      margin-top: 6px;
+    }
+    .instruction.long,
+    .values.long,
+    .reason {
+      min-height: 2lh;
     }
     .instruction {
       font-size: 1.625rem;

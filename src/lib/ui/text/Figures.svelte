@@ -12,16 +12,16 @@
   const pieces = $derived(splitFigures(text));
 </script>
 
-{#if pieces.every((p) => p.kind === 'plain')}{text}{:else}<!-- no blanks between the pieces: they are one number --><span
+{#if pieces.length === 1}{text}{:else}<!-- no blanks between the pieces: they are one number --><span
     class="all"
     aria-hidden="true"
-    >{#each pieces as piece, i (i)}{#if piece.kind === 'fraction'}<span class="fraction"
-          ><sup>{piece.over}</sup>⁄<sub>{piece.under}</sub></span
-        >{:else if piece.kind === 'infinity'}<svg viewBox="0 0 24 12" class="infinity"
+    >{#each pieces as { words, figure }, i (i)}{words}{#if figure?.kind === 'fraction'}<span class="fraction"
+          ><sup>{figure.over}</sup>⁄<sub>{figure.under}</sub></span
+        >{:else if figure}<svg viewBox="0 0 24 12" class="infinity"
           ><path
             d="M12 6C9.500 2 7.500 1.500 5.500 1.500a4.500 4.500 0 0 0 0 9C7.500 10.500 9.500 10 12 6s4.500-4.500 6.500-4.500a4.500 4.500 0 0 1 0 9C16.500 10.500 14.500 10 12 6Z"
           /></svg
-        >{:else}{piece.text}{/if}{/each}</span
+        >{/if}{/each}</span
   ><span class="sr-only">{text}</span>{/if}
 
 <style>

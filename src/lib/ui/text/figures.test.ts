@@ -1,23 +1,30 @@
 import { expect, test } from 'vitest';
 import { splitFigures } from './figures.ts';
 
+const third = { kind: 'fraction', over: '1', under: '3' };
+
 test.each([
   [
     '1⅓ stops',
     [
-      ['plain', '1'],
-      ['fraction', '1', '3'],
-      ['plain', ' stops']
+      { words: '1', figure: third },
+      { words: ' stops', figure: null }
     ]
   ],
   [
     'f/8 for ¹⁄₁₂₅ s',
     [
-      ['plain', 'f/8 for '],
-      ['fraction', '1', '125'],
-      ['plain', ' s']
+      { words: 'f/8 for ', figure: { kind: 'fraction', over: '1', under: '125' } },
+      { words: ' s', figure: null }
     ]
   ],
-  ['∞', [['infinity', '∞']]],
-  ['no figures', [['plain', 'no figures']]]
-])('%s', (text, pieces) => expect(splitFigures(text).map((p) => Object.values(p))).toEqual(pieces));
+  [
+    '⅓ to ∞',
+    [
+      { words: '', figure: third },
+      { words: ' to ', figure: { kind: 'infinity' } },
+      { words: '', figure: null }
+    ]
+  ],
+  ['no figures', [{ words: 'no figures', figure: null }]]
+])('%s', (text, pieces) => expect(splitFigures(text)).toEqual(pieces));

@@ -1,9 +1,15 @@
 // Splits a text from the core into plain pieces and fractions, which the fonts then set as true fractions:
 // the shipped fonts have no single characters ⅓, ⅔, ₁₂₅ or ∞, and their fraction feature does not reach long denominators.
 
-/** A piece of text; a fraction has its two numbers apart. */
-export type Piece =
-  | { readonly kind: 'plain' | 'infinity'; readonly text: string }
+/** Words and the figure that follows them; the last piece has none. One kind of piece, so that a text that only changes a number changes no element. */
+export interface Piece {
+  readonly words: string;
+  readonly figure: Figure | null;
+}
+
+/** What has to be drawn rather than written. */
+export type Figure =
+  | { readonly kind: 'infinity' }
   | { readonly kind: 'fraction'; readonly over: string; readonly under: string };
 
 const VULGAR: Readonly<Record<string, string>> = {
@@ -15,17 +21,21 @@ const VULGAR: Readonly<Record<string, string>> = {
 };
 const TOKEN = /([⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+|[⅓⅔½¼¾]|∞)/;
 
-/** The pieces in order; joined they read as the text. */
+/** The pieces in order, at least one. */
 export function splitFigures(text: string): readonly Piece[] {
-  return text
-    .split(TOKEN)
-    .filter((t) => t !== '')
-    .map((t): Piece => {
-      if (t === '∞') return { kind: 'infinity', text: t };
-      if (!TOKEN.test(t)) return { kind: 'plain', text: t };
-      const [over = '', under = ''] = (VULGAR[t] ?? plain(t)).split('⁄');
-      return { kind: 'fraction', over, under };
-    });
+  // split by one group: words and figures take turns, words first and last
+  const turns = text.split(TOKEN);
+  return turns.flatMap((words, i) => {
+    if (i % 2 === 1) return [];
+    const figure = turns[i + 1];
+    return [{ words, figure: figure === undefined ? null : figureOf(figure) }];
+  });
+}
+
+function figureOf(token: string): Figure {
+  if (token === '∞') return { kind: 'infinity' };
+  const [over = '', under = ''] = (VULGAR[token] ?? plain(token)).split('⁄');
+  return { kind: 'fraction', over, under };
 }
 
 function plain(fraction: string): string {

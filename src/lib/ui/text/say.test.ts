@@ -35,9 +35,10 @@ describe('the verdict in words', () => {
     expect(saySlack(just, null)).toContain('a little less light');
   });
   test('the reason names the error and what the film takes', () =>
-    expect(sayReason(filmWith(), verdictFor())).toBe(
-      '2⅓ stops over; test film takes 1⅔ under to 4⅔ over here.'
-    ));
+    expect(sayReason(filmWith(), verdictFor())).toEqual([
+      '2⅓ stops over;',
+      'test film takes 1⅔ under to 4⅔ over here.'
+    ]));
   test('how far the light may move, or what is missing', () => {
     const room = { fallStops: 3.8, riseStops: null };
     expect(saySlack(verdictFor(), room)).toBe(

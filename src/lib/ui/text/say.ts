@@ -104,15 +104,15 @@ export function sayError(deltaStops: number): string {
   return `${formatStops(deltaStops)} ${deltaStops > 0 ? 'over' : 'under'}`;
 }
 
-/** One line with the reason: how far off, and what the film takes. */
-export function sayReason(film: Film, verdict: Verdict): string {
+/** The reason in two parts, so that the second stays when the light changes: how far off, and what the film takes. */
+export function sayReason(film: Film, verdict: Verdict): readonly [off: string, takes: string] {
   const { lo, hi } = verdict.window.usable;
   const error = sayError(verdict.deltaStops);
   const takes =
     lo < 0 && hi > 0
       ? `${film.name} takes ${formatThirds(lo)} under to ${formatThirds(hi)} over here`
       : `${film.name} wants ${lo >= 0 ? `${formatThirds(lo)} to ${formatThirds(hi)} over` : `${formatThirds(hi)} to ${formatThirds(lo)} under`} here`;
-  return `${error.charAt(0).toUpperCase()}${error.slice(1)}; ${takes}.`;
+  return [`${error.charAt(0).toUpperCase()}${error.slice(1)};`, `${takes}.`];
 }
 
 /** How much the light may change before the frame is no longer possible, or what it lacks. */

@@ -4,12 +4,15 @@
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayVerdict } from '../text/say.ts';
-  import { fatesOf, sayFates, type FrameFate } from './frames-of-twenty.ts';
+  import { fateAt, FRAME_COUNT, fatesOf, sayFates, type FrameFate } from './frames-of-twenty.ts';
 
   let { judged }: { judged: Judged } = $props();
   const verdict = $derived(judged.shown);
-  const fates = $derived(fatesOf(verdict));
-  const words = $derived(sayFates(fates));
+  const counts = $derived(fatesOf(verdict));
+  // numbers of their own: while they stay, none of the twenty has to be looked at
+  const dark = $derived(counts.dark);
+  const good = $derived(counts.good);
+  const words = $derived(sayFates({ dark, good }));
   const fill: Readonly<Record<FrameFate, string>> = {
     dark: greyOf(0.02),
     good: greyOf(0.55),
@@ -22,7 +25,10 @@
   <div class="rest">
     <p class="verdict" data-testid="verdict"><Figures text={sayVerdict(verdict)} /></p>
     <div class="frames" role="img" aria-label={words}>
-      {#each fates as fate, i (i)}<i style:background={fill[fate]} class={fate}></i>{/each}
+      {#each { length: FRAME_COUNT }, i}
+        {@const fate = fateAt({ dark, good }, i)}
+        <i style:background-color={fill[fate]} class={fate}></i>
+      {/each}
     </div>
     <p class="words">{words}</p>
   </div>
@@ -65,23 +71,19 @@
     margin: 6px 0 4px;
   }
   i {
-    position: relative;
     height: 15px;
     border: 1.5px solid var(--ink);
   }
   /* lost frames are struck out, so that the tone is not the only sign */
-  i.dark::after,
-  i.light::after {
-    content: '';
-    position: absolute;
-    inset: 0;
-    background: linear-gradient(to top right, transparent 44%, var(--mark) 44% 56%, transparent 56%);
+  .dark,
+  .light {
+    background-image: linear-gradient(to top right, transparent 44%, var(--strike) 44% 56%, transparent 56%);
   }
-  i.dark {
-    --mark: #fff;
+  .dark {
+    --strike: #fff;
   }
-  i.light {
-    --mark: #191816;
+  .light {
+    --strike: #191816;
   }
   .words {
     color: var(--soft);
