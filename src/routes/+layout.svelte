@@ -6,7 +6,6 @@
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light-query.ts';
   import { Hand, provideHand } from '#ui/hand.svelte.ts';
-  import { Rest } from '#ui/rest.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
   import { carriedInHand, carriedPair } from '#core/pocket/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
@@ -17,6 +16,7 @@
   import { shell } from '#ui/pocket/shell.svelte.ts';
   import PocketChip from '#ui/pocket/PocketChip.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
+  import { whenRested } from '#ui/when-rested.svelte.ts';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
@@ -111,20 +111,18 @@
   });
 
   // the address and the links follow the light, a moment after it rests, so that it can be kept, shared and reloaded
-  const rest = new Rest(250, () => {
-    linked = query;
-    const url = new URL(location.href);
-    // what a page keeps in its address for itself stays there
-    const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
-    const search = own.length === 0 ? query : `${query}&${new URLSearchParams(own).toString()}`;
-    if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
-  });
-  $effect(() => {
-    // read here, written out at rest
-    void [hand.light, hand.pair, hand.asked, isBefore, problems];
-    rest.stir();
-  });
-  onMount(() => () => rest.stop());
+  whenRested(
+    () => [hand.light, hand.pair, hand.asked, isBefore, problems],
+    250,
+    () => {
+      linked = query;
+      const url = new URL(location.href);
+      // what a page keeps in its address for itself stays there
+      const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
+      const search = own.length === 0 ? query : `${query}&${new URLSearchParams(own).toString()}`;
+      if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
+    }
+  );
 </script>
 
 <a class="skip" href="#main">Skip to the page</a>

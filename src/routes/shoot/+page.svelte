@@ -10,7 +10,6 @@
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import { pocket } from '#ui/pocket/pocket.svelte.ts';
   import { sayConflict } from '#ui/pocket/say-pocket.ts';
-  import { Rest } from '#ui/rest.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
@@ -25,6 +24,7 @@
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
   import WhatHelps from '#ui/verdict/WhatHelps.svelte';
   import RoomGauge from '#ui/verdict/RoomGauge.svelte';
+  import { whenRested } from '#ui/when-rested.svelte.ts';
 
   const hand = useHand();
   const judged = $derived(hand.judged);
@@ -32,12 +32,11 @@
   // longer than a frame of a slow phone, so that a steady drag waits for none of it
   const REST_MS = 90;
   let rested = $state.raw(hand.judged);
-  const rest = new Rest(REST_MS, () => (rested = hand.judged));
-  $effect(() => {
-    void judged;
-    rest.stir();
-  });
-  onMount(() => () => rest.stop());
+  whenRested(
+    () => judged,
+    REST_MS,
+    () => (rested = hand.judged)
+  );
   // asks for the pair alone, so that a light on the move does not reach what is drawn around
   const around = $derived(rested && rested.pair.loadId === hand.pair?.loadId ? rested : judged);
   const logger = new Logger(hand);

@@ -1,15 +1,16 @@
 <!-- The light rule: the light now as a marker on a ruler of daily life, and what the pair in hand makes of every light. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { NAMED_MARKS } from '#core/light/named-marks.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { useHand } from '../hand.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { nearestName, sayReach } from '../text/say-light.ts';
   import { deltasAlong } from './deltas.ts';
+  import Marker from './Marker.svelte';
+  import Scale from './Scale.svelte';
   import Strips from './Strips.svelte';
-  import { followed, lvAt, namesThatFit, percent, shareOf, ticksOf, viewAround, WHOLE } from './view.ts';
+  import { followed, lvAt, percent, shareOf, viewAround, WHOLE } from './view.ts';
 
   const hand = useHand();
   const NEAR_SPAN = 13;
@@ -35,24 +36,11 @@
   const contrast = $derived(hand.contrast);
   const deltas = $derived(reached ? deltasAlong(view, COLUMNS, reached.reach, reached.dark) : []);
   const at = $derived(shareOf(view, hand.light.lv));
-  // three standard deviations to either side, in hundredths of the track
-  const bell = $derived((600 * hand.sdStops) / (view.to - view.from));
-  // the server does not know the width: it draws for a desktop, the browser then for itself
-  let widthPx = $state(1224);
-  const names = $derived(namesThatFit(NAMED_MARKS, view, widthPx));
+  const spread = $derived(hand.sdStops / (view.to - view.from));
   const valueText = $derived(
     `LV ${formatLv(hand.light.lv)}, near ${nearestName(hand.light.lv)}` +
       (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
   );
-
-  /** Hears of the width when the browser has laid the page out anyway: asking for it would make it do so twice. */
-  function measured(element: HTMLElement): () => void {
-    const observer = new ResizeObserver(([entry]) => {
-      if (entry) widthPx = entry.contentRect.width;
-    });
-    observer.observe(element);
-    return () => observer.disconnect();
-  }
 
   function moveTo(clientX: number): void {
     if (!held) return;
@@ -100,7 +88,6 @@
     aria-valuemax={WHOLE.to}
     aria-valuenow={Number(hand.light.lv.toFixed(2))}
     aria-valuetext={valueText}
-    {@attach measured}
     onpointerdown={press}
     onpointermove={(event) => moveTo(event.clientX)}
     onpointerup={() => (held = null)}
@@ -128,32 +115,8 @@
     {:else}
       <div class="bare"></div>
     {/if}
-    <div class="scale apart" aria-hidden="true">
-      {#each ticksOf(view) as tick (tick)}
-        <i style:left={percent(shareOf(view, tick))} class:long={tick % 2 === 0}></i>
-        {#if tick % 2 === 0 || !whole}
-          <b style:left={percent(shareOf(view, tick))} class:odd={tick % 2 !== 0}
-            >{String(tick).replace('-', '−')}</b
-          >
-        {/if}
-      {/each}
-      {#each names as mark (mark.name)}
-        <span style:left={percent(shareOf(view, mark.lv))}>{mark.name}</span>
-      {/each}
-    </div>
-    <div class="now" aria-hidden="true" style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}>
-      <svg
-        class="bell"
-        viewBox="-3 0 6 1"
-        preserveAspectRatio="none"
-        style:left={`${-bell / 2}cqw`}
-        style:width={`${bell}cqw`}
-      >
-        <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
-      </svg>
-      <i class="needle"></i>
-      <i class="knob"></i>
-    </div>
+    <Scale {view} />
+    <Marker {at} {spread} />
   </div>
   <div class="foot">
     <p>
@@ -209,69 +172,6 @@
     border: 1.5px solid var(--ink);
     background: var(--well);
   }
-  .scale {
-    position: relative;
-    height: 46px;
-    color: var(--ink);
-  }
-  /* centred on a point without a transform of its own: the browser keeps a book of every transform */
-  .scale > * {
-    position: absolute;
-    display: flex;
-    justify-content: center;
-    width: 0;
-    white-space: nowrap;
-  }
-  .scale i {
-    top: 0;
-    width: 1.5px;
-    height: 5px;
-    margin-left: -0.75px;
-    background: var(--ink);
-  }
-  .scale i.long {
-    height: 8px;
-  }
-  .scale b {
-    top: 7px;
-    font: 500 0.8125rem/1.2 var(--font-body);
-    color: var(--soft);
-  }
-  .scale span {
-    top: 24px;
-    font-size: 0.9375rem;
-    line-height: 1.2;
-  }
-  .now {
-    position: absolute;
-    top: 0;
-    left: 0;
-    will-change: transform;
-    pointer-events: none;
-  }
-  .now > * {
-    position: absolute;
-  }
-  .bell {
-    height: 34px;
-    fill: var(--accent);
-    fill-opacity: 0.35;
-  }
-  .needle {
-    top: 2px;
-    left: -1.5px;
-    width: 3px;
-    height: calc(34px + var(--band) + 6px);
-    background: var(--accent);
-  }
-  .knob {
-    left: -10px;
-    width: 20px;
-    height: 20px;
-    border-radius: 50%;
-    background: var(--accent);
-    border: 3px solid var(--paper);
-  }
   .foot {
     display: flex;
     justify-content: space-between;
@@ -293,12 +193,6 @@
     .rule {
       --band: 34px;
       padding: 0 16px;
-    }
-    .scale .odd {
-      display: none;
-    }
-    .scale span {
-      font-size: 0.8125rem;
     }
     .foot {
       margin-top: -6px;

@@ -1,0 +1,62 @@
+<script module lang="ts">
+  /** The light now on the rule, and how sure it is. */
+  export interface MarkerProps {
+    /** Where it stands, as a share of the track. */
+    at: number;
+    /** One standard deviation, as a share of the track. */
+    spread: number;
+  }
+</script>
+
+<script lang="ts">
+  let { at, spread }: MarkerProps = $props();
+  // three standard deviations to either side, in hundredths of the track
+  const bell = $derived(600 * spread);
+</script>
+
+<div class="now" aria-hidden="true" style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}>
+  <svg
+    class="bell"
+    viewBox="-3 0 6 1"
+    preserveAspectRatio="none"
+    style:left={`${-bell / 2}cqw`}
+    style:width={`${bell}cqw`}
+  >
+    <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
+  </svg>
+  <i class="needle"></i>
+  <i class="knob"></i>
+</div>
+
+<style>
+  .now {
+    position: absolute;
+    top: 0;
+    left: 0;
+    will-change: transform;
+    pointer-events: none;
+  }
+  .now > * {
+    position: absolute;
+  }
+  .bell {
+    height: 34px;
+    fill: var(--accent);
+    fill-opacity: 0.35;
+  }
+  .needle {
+    top: 2px;
+    left: -1.5px;
+    width: 3px;
+    height: calc(34px + var(--band) + 6px);
+    background: var(--accent);
+  }
+  .knob {
+    left: -10px;
+    width: 20px;
+    height: 20px;
+    border-radius: 50%;
+    background: var(--accent);
+    border: 3px solid var(--paper);
+  }
+</style>
