@@ -8,6 +8,7 @@ import { standsSchema } from './choice.ts';
 import { conditionsFrom } from './conditions.ts';
 import { judgementSchema } from './judgement.ts';
 import { lightSchema } from './light.ts';
+import { remembered } from './remembered.ts';
 
 /** A moment, UTC. */
 export const whenSchema = string()
@@ -17,9 +18,6 @@ export const whenSchema = string()
 export const goneSchema = whenSchema.nullable().defined();
 /** Which state of its camera a frame was taken with. */
 export const revisionSchema = number().integer().min(1).required();
-
-/** Values remembered of a field at most; beyond that all are forgotten and it begins anew. */
-const MOST = 2000;
 
 type Read<T> = (value: unknown) => T;
 /** A schema, as far as it is used here: with a default or without. */
@@ -33,19 +31,11 @@ function field<T>(schema: Checks<T>, path: string): Read<T> {
   return (value) => schema.validateSync(value, options);
 }
 
-/** Reads what many lines share: the same value is checked once. */
+/** Reads what many lines share: the same value is checked once. Texts and objects are kept apart: one could read like the other. */
 function shared<T>(schema: Checks<T>, path: string): Read<T> {
   const read = field(schema, path);
-  const [objects, plain] = [new Map<unknown, T>(), new Map<unknown, T>()];
-  return (value) => {
-    const [known, key] = typeof value === 'object' ? [objects, JSON.stringify(value)] : [plain, value];
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const fresh = read(value);
-    if (known.size >= MOST) known.clear();
-    known.set(key, fresh);
-    return fresh;
-  };
+  const [plain, objects] = [remembered(read), remembered(read, (value) => JSON.stringify(value))];
+  return (value) => (typeof value === 'object' ? objects(value) : plain(value));
 }
 
 const FRAME = {

@@ -6,7 +6,7 @@ import type { CameraTraits } from '#core/camera/traits.ts';
 import { conditionFromText, controlsFromJson, formatsFromJson, programFromJson } from '#schema/camera.ts';
 import { choiceFromJson } from '#schema/choice.ts';
 import { cameraTraitsFromJson } from '#schema/traits.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '#schema/remembered.ts';
 
 interface CameraRow {
   readonly id: string;

@@ -5,7 +5,7 @@ import type { FilmTraits } from '#core/film/traits.ts';
 import { formatsFromJson } from '#schema/camera.ts';
 import { reciprocityFromJson } from '#schema/film.ts';
 import { filmTraitsFromJson } from '#schema/traits.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '#schema/remembered.ts';
 
 interface FilmRow {
   readonly id: string;

@@ -4,7 +4,7 @@ import type { Frame } from '#core/log/frame.ts';
 import { choiceFromJson } from '#schema/choice.ts';
 import { conditionsFromJson } from '#schema/conditions.ts';
 import { contrastFromText, lightFromJson, wayFromJson } from '#schema/light.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '#schema/remembered.ts';
 
 /** A row of {@link FRAME_COLUMNS}. */
 export interface FrameRow {
@@ -73,7 +73,7 @@ const wayOf = remembered(wayFromJson);
 const lightOf = remembered(lightFromJson);
 const conditionsOf = remembered(conditionsFromJson);
 const choiceOf = remembered(choiceFromJson);
-const tagsOf = remembered((text): readonly string[] => tagsSchema.validateSync(JSON.parse(text)));
+const tagsOf = remembered((text: string): readonly string[] => tagsSchema.validateSync(JSON.parse(text)));
 
 /** The frame of a row. */
 export function frameFromRow(row: FrameRow): StoredFrame {

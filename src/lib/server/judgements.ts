@@ -3,7 +3,7 @@ import type { Database } from 'better-sqlite3';
 import type { BiasChange } from '#core/learn/bias.ts';
 import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
 import { faultsFromJson, outcomeFromJson } from '#schema/judgement.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '#schema/remembered.ts';
 
 interface JudgementRow {
   readonly frame_id: string;

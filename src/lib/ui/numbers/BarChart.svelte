@@ -22,6 +22,8 @@
     void import('apexcharts').then(({ default: Chart }) => {
       if (gone) return;
       const style = getComputedStyle(document.documentElement);
+      // on a phone the names leave the bars room, and their numbers do not touch
+      const narrow = box.clientWidth < 480;
       const colour = (name: string): string => style.getPropertyValue(name).trim();
       chart = new Chart(box, {
         chart: {
@@ -36,10 +38,10 @@
         stroke: { show: true, width: 1, colors: [colour('--ink')] },
         xaxis: {
           categories: [...names],
-          tickAmount: 4,
+          tickAmount: narrow ? 2 : 4,
           labels: { style: { fontSize: '14px' }, formatter: (v: string) => String(Math.round(Number(v))) }
         },
-        yaxis: { labels: { maxWidth: 260, style: { fontSize: '14px' } } },
+        yaxis: { labels: { maxWidth: narrow ? 150 : 260, style: { fontSize: '14px' } } },
         grid: { borderColor: colour('--line') },
         dataLabels: { enabled: false },
         legend: { fontSize: '14px', show: series.length > 1, position: 'top', horizontalAlign: 'left' },
