@@ -29,8 +29,8 @@
   const hand = useHand();
   const judged = $derived(hand.judged);
   // while the light is dragged the answer follows at once; what is drawn around it follows when the drag pauses
-  // longer than a frame of a slow phone, so that a steady drag waits for none of it
-  const REST_MS = 90;
+  // for longer than a few frames, so that a steady drag waits for none of it
+  const REST_MS = 60;
   let rested = $state.raw(hand.judged);
   whenRested(
     () => judged,
