@@ -3,9 +3,9 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { openDatabase } from '../src/lib/server/db.ts';
+import { openDatabase } from '../src/lib/server/database/open.ts';
 import { seedDemo } from '../src/lib/server/demo/seed.ts';
-import { fewSql, frameSearch, searchSql, type FrameSearch } from '../src/lib/server/frame-search.ts';
+import { fewSql, frameSearch, searchSql, type FrameSearch } from '../src/lib/server/log/frame-search.ts';
 
 const FRAMES = 100_000;
 const PER_FILM = 36;

@@ -1,10 +1,10 @@
 // Opens the store when the server starts and turns strangers away: requests must name this host, writes come from it, and a
 // server that listens beyond this machine lets in who knows the passcode.
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
-import { COOKIE, isOpen } from '#server/gate.ts';
-import { problem } from '#server/problem.ts';
+import { COOKIE, isOpen } from '#server/access/gate.ts';
+import { problem } from '#server/http/problem.ts';
 import { closeStore, store } from '#server/store.ts';
-import { isOwnHost, isOwnOrigin } from '#server/same-origin.ts';
+import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
 export const init: ServerInit = async () => {
   const { config, doors } = store();

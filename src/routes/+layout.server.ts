@@ -1,4 +1,4 @@
-import { pairInHand, recentFrames } from '#server/pairs.ts';
+import { pairInHand, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 

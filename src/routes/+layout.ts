@@ -1,7 +1,7 @@
 import { browser } from '$app/environment';
-import { FIRST_SETTINGS } from '#schema/settings.ts';
-import { carriedRecent } from '#core/pocket/carried.ts';
-import { pocket } from '#ui/pocket/pocket.svelte.ts';
+import { FIRST_SETTINGS } from '#schema/settings/settings.ts';
+import { carriedRecent } from '#core/offline/carried.ts';
+import { pocket } from '#ui/offline/pocket.svelte.ts';
 import type { LayoutLoad } from './$types';
 
 /** What home says, else what the phone carries. `asked` is the load that the address names. */

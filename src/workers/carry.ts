@@ -1,6 +1,6 @@
 // Fetches what a phone carries and checks it, off the main thread.
-import { carriedSchema, pocketfulFrom, type Pocketful } from '#schema/carried.ts';
-import { parseWith } from '#schema/parse.ts';
+import { carriedSchema, pocketfulFrom, type Pocketful } from '#schema/sync/carried.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 
 /** What is asked; the tag is that of what is carried already, '' = nothing. */
 export interface CarryQuestion {

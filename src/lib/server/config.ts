@@ -1,6 +1,6 @@
 // The one place that reads environment variables of our own. Unknown ones are refused, so that a misspelling is heard of.
 import { join } from 'node:path';
-import { LEAST_PASSCODE } from './passcode.ts';
+import { LEAST_PASSCODE } from './access/passcode.ts';
 
 /** What the server was started with. */
 export interface Config {

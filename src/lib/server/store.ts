@@ -1,27 +1,27 @@
 // The one open database of the running server, with its repositories.
-import { bookLines } from './book/export-rows.ts';
-import { importDesk } from './book/imports.ts';
-import { cameraRepository } from './cameras.ts';
+import { bookLines } from './files/export-rows.ts';
+import { importDesk } from './files/imports.ts';
+import { cameraRepository } from './kit/cameras.ts';
 import { join } from 'node:path';
 import { readConfig } from './config.ts';
-import { openDatabase } from './db.ts';
+import { openDatabase } from './database/open.ts';
 import { seedDemo } from './demo/seed.ts';
-import { filmRepository } from './films.ts';
-import { frameRepository } from './frames.ts';
-import { frameSearch } from './frame-search.ts';
-import { gateOf } from './gate.ts';
-import { judgementRepository } from './judgements.ts';
-import { loadRepository } from './loads.ts';
-import { logbook } from './logbook.ts';
-import { manyFrames } from './many-frames.ts';
-import { numbersOf } from './numbers.ts';
-import { passcodes } from './passcode.ts';
-import { gazetteer } from './places.ts';
+import { filmRepository } from './kit/films.ts';
+import { frameRepository } from './log/frames.ts';
+import { frameSearch } from './log/frame-search.ts';
+import { gateOf } from './access/gate.ts';
+import { judgementRepository } from './learn/judgements.ts';
+import { loadRepository } from './kit/loads.ts';
+import { logbook } from './log/logbook.ts';
+import { manyFrames } from './log/many-frames.ts';
+import { numbersOf } from './log/numbers.ts';
+import { passcodes } from './access/passcode.ts';
+import { gazetteer } from './light/places.ts';
 import { scanIntake } from './scans/intake.ts';
 import { scanRepository } from './scans/repository.ts';
-import { settingsRepository } from './settings.ts';
-import { syncBook } from './sync.ts';
-import { thingRepository } from './things.ts';
+import { settingsRepository } from './settings/settings.ts';
+import { syncBook } from './sync/sync.ts';
+import { thingRepository } from './kit/things.ts';
 
 function openStore() {
   const config = readConfig(process.env);

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { stepsAround } from '#core/match/steps.ts';
-  import type { Judged } from './hand-judge.ts';
+  import type { Judged } from './current-judge.ts';
   import type { Logger } from './shoot/logger.svelte.ts';
 
   interface LogButtonProps {

@@ -1,6 +1,6 @@
 <!-- The pair in hand, with its frames drawn: used ones filled. Leads to Kit, where pairs are taken up. -->
 <script lang="ts">
-  import { useHand } from './hand.svelte.ts';
+  import { useHand } from './current.svelte.ts';
 
   let { href }: { href: string } = $props();
   const hand = useHand();

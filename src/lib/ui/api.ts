@@ -4,9 +4,9 @@ import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Assignment } from '#core/log/scan.ts';
 import type { About } from '#core/log/frame.ts';
-import type { ManyEdit } from '#schema/many-frames.ts';
+import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { parseWith } from '#schema/parse.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 
 const problemSchema = object({ detail: string().required() });

@@ -1,7 +1,7 @@
 // The look of the pages: day, evening, dark-adapted. Shown at once, remembered by the server.
-import { SCHEMES, type Scheme } from '#schema/settings.ts';
-import { changeSettings } from './pocket/remember.ts';
-import type { Hand } from './hand.svelte.ts';
+import { SCHEMES, type Scheme } from '#schema/settings/settings.ts';
+import { changeSettings } from './offline/remember.ts';
+import type { Hand } from './current.svelte.ts';
 
 /** What each look is called. */
 export const SCHEME_WORDS: Readonly<Record<Scheme, string>> = {

@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { COOKIE, type Entry } from '#server/gate.ts';
-import { textOf } from '#server/form.ts';
-import { SESSION_SECONDS } from '#server/passcode.ts';
+import { COOKIE, type Entry } from '#server/access/gate.ts';
+import { textOf } from '#server/http/form.ts';
+import { SESSION_SECONDS } from '#server/access/passcode.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

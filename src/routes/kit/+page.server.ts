@@ -1,8 +1,8 @@
 import { fail } from '@sveltejs/kit';
-import { textOf } from '#server/form.ts';
-import { loadFilm } from '#server/kit.ts';
-import { pairOf } from '#server/pairs.ts';
-import { explainLoadRefusal } from '#server/problem.ts';
+import { textOf } from '#server/http/form.ts';
+import { loadFilm } from '#server/kit/load-film.ts';
+import { pairOf } from '#server/kit/pairs.ts';
+import { explainLoadRefusal } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
-  import { queryFromLight } from '#schema/light-query.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { queryFromLight } from '#schema/light/light-query.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import Act from '#ui/kit/Act.svelte';
   import CameraRow from '#ui/kit/CameraRow.svelte';
   import KitList from '#ui/kit/KitList.svelte';

@@ -1,6 +1,6 @@
-import { filterFromQuery, isFiltering } from '#schema/frame-filter.ts';
-import { filmLines } from '#server/film-lines.ts';
-import { findFrames, partFrom, partsOf, withPairs } from '#server/found.ts';
+import { filterFromQuery, isFiltering } from '#schema/log/frame-filter.ts';
+import { filmLines } from '#server/log/film-lines.ts';
+import { findFrames, partFrom, partsOf, withPairs } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

@@ -1,14 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { page } from '$app/state';
-  import { carriedPairs } from '#core/pocket/carried.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { carriedPairs } from '#core/offline/carried.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import FrameCard from '#ui/log/FrameCard.svelte';
-  import { pocketActs } from '#ui/pocket/frame-acts.ts';
-  import CarriedPairs from '#ui/pocket/CarriedPairs.svelte';
-  import { pocket } from '#ui/pocket/pocket.svelte.ts';
-  import PocketQueue from '#ui/pocket/PocketQueue.svelte';
-  import { sayCarried } from '#ui/pocket/say-pocket.ts';
+  import { pocketActs } from '#ui/offline/frame-acts.ts';
+  import CarriedPairs from '#ui/offline/CarriedPairs.svelte';
+  import { pocket } from '#ui/offline/pocket.svelte.ts';
+  import PocketQueue from '#ui/offline/PocketQueue.svelte';
+  import { sayCarried } from '#ui/offline/say-pocket.ts';
 
   const hand = useHand();
   onMount(() => void pocket.carry());

@@ -4,12 +4,12 @@
   import { page } from '$app/state';
   import { stepsAround } from '#core/match/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
-  import { pocket } from '#ui/pocket/pocket.svelte.ts';
-  import { sayConflict } from '#ui/pocket/say-pocket.ts';
+  import { pocket } from '#ui/offline/pocket.svelte.ts';
+  import { sayConflict } from '#ui/offline/say-pocket.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { readEntry } from '#schema/entry.ts';
-import { textsOf } from '#server/form.ts';
+import { readEntry } from '#schema/sheet/entry.ts';
+import { textsOf } from '#server/http/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { FILM_KINDS } from '#core/film/film.ts';
-  import { TYPICAL_SHEETS } from '#schema/sheet.ts';
+  import { TYPICAL_SHEETS } from '#schema/sheet/sheet.ts';
   import { Draft } from '#ui/entry/draft.svelte.ts';
   import FirstFields from '#ui/entry/FirstFields.svelte';
   import KindChooser from '#ui/entry/KindChooser.svelte';

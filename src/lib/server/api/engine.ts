@@ -4,10 +4,10 @@ import { atHandFrom } from '#core/match/at-hand.ts';
 import { rankSettings, bestSetting } from '#core/match/rank.ts';
 import { reachOf } from '#core/match/reach.ts';
 import { remediesFor } from '#core/match/remedies.ts';
-import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/answers.ts';
-import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/question.ts';
-import { readBody } from '../json-body.ts';
-import { badFields } from '../problem.ts';
+import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/engine/answers.ts';
+import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/engine/question.ts';
+import { readBody } from '../http/json-body.ts';
+import { badFields } from '../http/problem.ts';
 import { store, type Store } from '../store.ts';
 
 /** Verdicts answered at most: beyond the best twenty nobody chooses. */

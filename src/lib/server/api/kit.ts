@@ -3,10 +3,10 @@ import type { InferType } from 'yup';
 import { settingOf, type Choice } from '#core/camera/setting.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { filmFaults } from '#core/film/faults.ts';
-import { cameraFrom, type cameraSchema } from '#schema/camera.ts';
-import { filmFrom, type filmSchema } from '#schema/film.ts';
-import { explainCameraFault, explainFilmFault } from '#schema/words.ts';
-import { badFields, problem } from '../problem.ts';
+import { cameraFrom, type cameraSchema } from '#schema/kit/camera.ts';
+import { filmFrom, type filmSchema } from '#schema/kit/film.ts';
+import { explainCameraFault, explainFilmFault } from '#schema/reading/words.ts';
+import { badFields, problem } from '../http/problem.ts';
 import type { Store } from '../store.ts';
 
 const now = (): string => new Date().toISOString();

@@ -1,9 +1,9 @@
 // The ways to know the light, for other programs: a question comes in, an answer goes out, nothing is stored.
 import type { Schema } from 'yup';
 import type { Result } from '#core/numeric/result.ts';
-import type { FieldFault } from '#schema/parse.ts';
-import { readBody } from '../json-body.ts';
-import { badFields } from '../problem.ts';
+import type { FieldFault } from '#schema/reading/parse.ts';
+import { readBody } from '../http/json-body.ts';
+import { badFields } from '../http/problem.ts';
 
 /** Answers a JSON body of a schema, or says which fields are wrong. */
 export async function answerLight<T>(

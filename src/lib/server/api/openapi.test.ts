@@ -12,13 +12,13 @@ import {
   remediesAnswer,
   remediesAnswerSchema,
   verdictAnswer
-} from '#schema/answers.ts';
-import { cameraSchema } from '#schema/camera.ts';
-import { filmSchema } from '#schema/film.ts';
-import { jsonSchemaOf } from '#schema/json-schema.ts';
-import { parseWith } from '#schema/parse.ts';
-import { questionFrom, questionSchema } from '#schema/question.ts';
-import { thingSchema } from '#schema/thing.ts';
+} from '#schema/engine/answers.ts';
+import { cameraSchema } from '#schema/kit/camera.ts';
+import { filmSchema } from '#schema/kit/film.ts';
+import { jsonSchemaOf } from '#schema/files/json-schema.ts';
+import { parseWith } from '#schema/reading/parse.ts';
+import { questionFrom, questionSchema } from '#schema/engine/question.ts';
+import { thingSchema } from '#schema/kit/thing.ts';
 import { atHandFrom } from '#core/match/at-hand.ts';
 import { rankSettings } from '#core/match/rank.ts';
 import { reachOf } from '#core/match/reach.ts';

@@ -1,5 +1,5 @@
 // The description of the API, OpenAPI 3.1.
-import { jsonSchemaOf, type Json } from '#schema/json-schema.ts';
+import { jsonSchemaOf, type Json } from '#schema/files/json-schema.ts';
 import { OPERATIONS, type Operation } from './operations.ts';
 import { SCHEMAS } from './schemas.ts';
 

@@ -1,5 +1,5 @@
 // What the API does, operation by operation.
-import { FILTER_KEYS } from '#schema/frame-filter.ts';
+import { FILTER_KEYS } from '#schema/log/frame-filter.ts';
 import type { SCHEMAS } from './schemas.ts';
 
 /** A method of the API on a path. */

@@ -1,15 +1,15 @@
 // The schemas of the API by name: the same Yup schemas that check what comes in.
-import { biasSchema, judgementSchema } from '#schema/judgement.ts';
-import { carriedSchema } from '#schema/carried.ts';
-import { syncAnswerSchema, syncSchema } from '#schema/change.ts';
+import { biasSchema, judgementSchema } from '#schema/log/judgement.ts';
+import { carriedSchema } from '#schema/sync/carried.ts';
+import { syncAnswerSchema, syncSchema } from '#schema/sync/change.ts';
 import { array, number, object, string } from 'yup';
-import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/answers.ts';
-import { csvMappingSchema } from '#schema/csv-mapping.ts';
-import { standsSchema } from '#schema/choice.ts';
-import { cameraSchema } from '#schema/camera.ts';
-import { filmSchema } from '#schema/film.ts';
-import { frameEditSchema, newFrameSchema } from '#schema/frame.ts';
-import { manyEditSchema } from '#schema/many-frames.ts';
+import { matchAnswerSchema, reachAnswerSchema, remediesAnswerSchema } from '#schema/engine/answers.ts';
+import { csvMappingSchema } from '#schema/files/csv-mapping.ts';
+import { standsSchema } from '#schema/kit/choice.ts';
+import { cameraSchema } from '#schema/kit/camera.ts';
+import { filmSchema } from '#schema/kit/film.ts';
+import { frameEditSchema, newFrameSchema } from '#schema/log/frame.ts';
+import { manyEditSchema } from '#schema/log/many-frames.ts';
 import {
   cameraEyeAnswerSchema,
   cameraEyeQuestionSchema,
@@ -19,12 +19,12 @@ import {
   sceneQuestionSchema,
   sunAnswerSchema,
   sunQuestionSchema
-} from '#schema/light-question.ts';
-import { loadEditSchema, newLoadSchema } from '#schema/load.ts';
-import { questionSchema } from '#schema/question.ts';
-import { assignmentsSchema, scanSchema } from '#schema/scan.ts';
-import { settingsEditSchema, settingsSchema } from '#schema/settings.ts';
-import { thingSchema } from '#schema/thing.ts';
+} from '#schema/light/light-question.ts';
+import { loadEditSchema, newLoadSchema } from '#schema/kit/load.ts';
+import { questionSchema } from '#schema/engine/question.ts';
+import { assignmentsSchema, scanSchema } from '#schema/log/scan.ts';
+import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
+import { thingSchema } from '#schema/kit/thing.ts';
 
 const loadSchema = object({
   id: string().required(),

@@ -3,9 +3,9 @@ import type { Database } from 'better-sqlite3';
 import type { Outcome } from '#core/learn/judgement.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
-import { judgementRepository } from '../judgements.ts';
-import { loadRepository } from '../loads.ts';
-import { logbook } from '../logbook.ts';
+import { judgementRepository } from '../learn/judgements.ts';
+import { loadRepository } from '../kit/loads.ts';
+import { logbook } from '../log/logbook.ts';
 
 type Came = number | 'thin' | 'dense' | 'right' | 'shadows-empty';
 type Row = readonly [clue: ShadowClue, subject: string, came: Came, ...faults: string[]];

@@ -1,6 +1,6 @@
 // The demonstration kit in a database of its own, made once and copied: seeding it takes longer than most tests.
 import Database from 'better-sqlite3';
-import { openDatabase } from '../db.ts';
+import { openDatabase } from '../database/open.ts';
 import { seedDemo } from './seed.ts';
 
 let made: Buffer | null = null;

@@ -1,6 +1,6 @@
 import type { Thing } from '#core/kit/thing.ts';
 import { expect, test } from 'vitest';
-import { readThing, textsFromThing } from '#schema/thing-entry.ts';
+import { readThing, textsFromThing } from '#schema/sheet/thing-entry.ts';
 import { DEMO_THINGS } from './things.ts';
 
 // 1/700 s and the like are written with six places

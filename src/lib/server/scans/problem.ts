@@ -1,7 +1,7 @@
 // Why a scan was not taken, in words: what it is, and what would be taken.
 import { assertNever } from '#core/numeric/result.ts';
 import type { ScanType } from '#core/log/scan.ts';
-import { problem } from '../problem.ts';
+import { problem } from '../http/problem.ts';
 import { MOST_BYTES, type ScanRefusal } from './intake.ts';
 import { MOST_PIXELS } from './pictures.ts';
 

@@ -1,8 +1,8 @@
 <!-- The camera in hand as its own positions, with the mark to set on each. -->
 <script lang="ts">
   import { positionCount } from '#core/camera/camera.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import ControlView from './ControlView.svelte';
   import { fixedLine } from './fixed-line.ts';
 

@@ -1,6 +1,6 @@
 <script module lang="ts">
-  import type { FilmTexts } from '#schema/film-entry.ts';
-  import type { FieldFault } from '#schema/parse.ts';
+  import type { FilmTexts } from '#schema/sheet/film-entry.ts';
+  import type { FieldFault } from '#schema/reading/parse.ts';
 
   /** The texts of a film, new or to be changed. */
   export interface FilmFormProps {
@@ -19,9 +19,9 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { FILM_KINDS, FRAME_FORMATS, type FilmKind } from '#core/film/film.ts';
-  import { typicalFilm } from '#schema/film-entry.ts';
-  import { sayPerforation } from '#schema/misfit-words.ts';
-  import { BALANCES, PERFORATIONS } from '#schema/traits.ts';
+  import { typicalFilm } from '#schema/sheet/film-entry.ts';
+  import { sayPerforation } from '#schema/kit/misfit-words.ts';
+  import { BALANCES, PERFORATIONS } from '#schema/kit/traits.ts';
   import { BALANCE_WORDS, FILM_KIND_WORDS, FORMAT_WORDS } from '../kit/say-kit.ts';
   import SelectField from '../kit/SelectField.svelte';
   import TextField from '../kit/TextField.svelte';

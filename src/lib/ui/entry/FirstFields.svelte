@@ -1,7 +1,7 @@
 <!-- The few texts that this kind of camera needs before it can be used. -->
 <script lang="ts">
   import { FRAME_FORMATS } from '#core/film/film.ts';
-  import { FIRST_FIELDS } from '#schema/sheet.ts';
+  import { FIRST_FIELDS } from '#schema/sheet/sheet.ts';
   import { FORMAT_WORDS } from '../kit/say-kit.ts';
   import type { Draft } from './draft.svelte.ts';
   import SheetField from './SheetField.svelte';

@@ -1,6 +1,6 @@
 <!-- What the camera has: a drawing for each kind, never a maker. -->
 <script lang="ts">
-  import { SHEET_KINDS } from '#schema/sheet.ts';
+  import { SHEET_KINDS } from '#schema/sheet/sheet.ts';
   import KindDrawing from '../kit/KindDrawing.svelte';
   import type { Draft } from './draft.svelte.ts';
   import { SHEET_KIND_WORDS } from './words.ts';

@@ -1,7 +1,7 @@
 <!-- Everything that can come later: how sure its values are, focus, flash, finder, eye. -->
 <script lang="ts">
-  import { PERFORATIONS } from '#schema/traits.ts';
-  import { sayPerforation } from '#schema/misfit-words.ts';
+  import { PERFORATIONS } from '#schema/kit/traits.ts';
+  import { sayPerforation } from '#schema/kit/misfit-words.ts';
   import type { Draft } from './draft.svelte.ts';
   import SheetField from './SheetField.svelte';
   import SheetSelect from './SheetSelect.svelte';

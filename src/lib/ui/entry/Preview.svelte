@@ -4,11 +4,11 @@
   import type { Choice } from '#core/camera/setting.ts';
   import type { Film } from '#core/film/film.ts';
   import { misfitsOf } from '#core/camera/fits.ts';
-  import { explainMisfit } from '#schema/misfit-words.ts';
+  import { explainMisfit } from '#schema/kit/misfit-words.ts';
   import ControlView from '../card/ControlView.svelte';
   import { fixedLine } from '../card/fixed-line.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import { judgePair, reachOfPair, triedPair, troubleOf } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import { judgePair, reachOfPair, triedPair, troubleOf } from '../current-judge.ts';
   import { deltasAlong } from '../rule/deltas.ts';
   import Strips from '../rule/Strips.svelte';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';

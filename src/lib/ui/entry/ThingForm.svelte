@@ -1,6 +1,6 @@
 <script module lang="ts">
-  import type { FieldFault } from '#schema/parse.ts';
-  import type { ThingTexts } from '#schema/thing-entry.ts';
+  import type { FieldFault } from '#schema/reading/parse.ts';
+  import type { ThingTexts } from '#schema/sheet/thing-entry.ts';
 
   /** The texts of something in the bag, new or to be changed. */
   export interface ThingFormProps {
@@ -14,7 +14,7 @@
   import { enhance } from '$app/forms';
   import { readFilterStrength } from '#core/kit/filter-strength.ts';
   import { THING_KINDS } from '#core/kit/thing.ts';
-  import { TYPICAL_THING } from '#schema/thing-entry.ts';
+  import { TYPICAL_THING } from '#schema/sheet/thing-entry.ts';
   import { formatStops } from '#core/units/stops.ts';
   import { sayMeterKind, THING_WORDS } from '../kit/say-kit.ts';
   import SelectField from '../kit/SelectField.svelte';

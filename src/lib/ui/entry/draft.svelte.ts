@@ -1,10 +1,10 @@
 // A camera's sheet while it is being filled in: the texts, the camera they make so far, and what is wrong or doubtful.
 import type { Camera } from '#core/camera/camera.ts';
-import { filledSheet } from '#schema/entry.ts';
-import type { FieldFault } from '#schema/parse.ts';
-import { doubtsOf, type Doubt } from '#schema/sheet-doubts.ts';
-import { readSheet } from '#schema/sheet-read.ts';
-import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet, type SheetKind } from '#schema/sheet.ts';
+import { filledSheet } from '#schema/sheet/entry.ts';
+import type { FieldFault } from '#schema/reading/parse.ts';
+import { doubtsOf, type Doubt } from '#schema/sheet/sheet-doubts.ts';
+import { readSheet } from '#schema/sheet/sheet-read.ts';
+import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet, type SheetKind } from '#schema/sheet/sheet.ts';
 
 /** The sheet in the form. */
 export class Draft {

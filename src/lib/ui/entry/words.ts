@@ -1,6 +1,6 @@
 // Words of the camera's sheet: what each text is called, and what a hand needs to know to fill it in.
 import type { CameraCondition } from '#core/camera/camera.ts';
-import type { SheetKind } from '#schema/sheet.ts';
+import type { SheetKind } from '#schema/sheet/sheet.ts';
 
 /** What each kind has, in a few words. */
 export const SHEET_KIND_WORDS: Readonly<Record<SheetKind, readonly [string, string]>> = {

@@ -1,7 +1,7 @@
 // A file on its way into the log: sent, read and checked by the server, shown, then taken or dropped.
 import { array, mixed, number, object, string, type InferType } from 'yup';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { parseWith } from '#schema/parse.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 
 const texts = () => mixed<Readonly<Record<string, string>>>().required();
 const viewSchema = object({

@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { SheetKind } from '#schema/sheet.ts';
+  import type { SheetKind } from '#schema/sheet/sheet.ts';
 
   /** What a camera has on it, drawn. */
   export interface KindDrawingProps {

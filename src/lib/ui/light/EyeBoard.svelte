@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
 
   /** What the camera's eye sees of a scene, against what the subject gets. */
   export interface EyeBoardProps {

@@ -1,6 +1,6 @@
 <script module lang="ts">
   import type { Thing } from '#core/kit/thing.ts';
-  import type { Settings } from '#schema/settings.ts';
+  import type { Settings } from '#schema/settings/settings.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
   import type { RecentFrame } from './recent.ts';
 
@@ -27,7 +27,7 @@
 <script lang="ts">
   import { otherSchool } from '#core/light/by-eye.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
-  import { changeSettings } from '../pocket/remember.ts';
+  import { changeSettings } from '../offline/remember.ts';
   import Figures from '../text/Figures.svelte';
   import { modifiersOf, viewOf } from './panel.ts';
   import { sayLight } from '../text/say-light.ts';

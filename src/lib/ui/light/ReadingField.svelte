@@ -5,7 +5,7 @@
   import type { Thing } from '#core/kit/thing.ts';
   import { choiceFromReading } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
-  import { explainQuantity } from '#schema/words.ts';
+  import { explainQuantity } from '#schema/reading/words.ts';
   import Figures from '../text/Figures.svelte';
   import { METERED_WORDS } from '../text/say-light.ts';
   import { sayReading } from '../text/say-reading.ts';

@@ -3,9 +3,9 @@
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
-  import { changeSettings } from '../pocket/remember.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { changeSettings } from '../offline/remember.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import LightPanel from './LightPanel.svelte';

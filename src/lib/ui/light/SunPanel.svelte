@@ -6,7 +6,7 @@
   import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { LV_RANGE } from '#core/light/lv.ts';
-  import { changeSettings } from '../pocket/remember.ts';
+  import { changeSettings } from '../offline/remember.ts';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
   import Figures from '../text/Figures.svelte';
   import { FACING_WORDS, skyName } from '../text/say-light.ts';

@@ -1,6 +1,6 @@
 <!-- What frames are looked for by. A plain form whose answers stand in the address. -->
 <script lang="ts">
-  import type { FrameFilter } from '#schema/frame-filter.ts';
+  import type { FrameFilter } from '#schema/log/frame-filter.ts';
   import SelectField from '../kit/SelectField.svelte';
   import TextField from '../kit/TextField.svelte';
 

@@ -4,7 +4,7 @@
   import type { Frame } from '#core/log/frame.ts';
   import type { Pair } from '#core/log/pair.ts';
   import type { Scan } from '#core/log/scan.ts';
-  import type { Settings } from '#schema/settings.ts';
+  import type { Settings } from '#schema/settings/settings.ts';
   import type { FrameActs } from './frame-acts.ts';
   import type { RecentFrame } from '../light/recent.ts';
 

@@ -4,8 +4,8 @@
   import type { Frame } from '#core/log/frame.ts';
   import type { Pair } from '#core/log/pair.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
-  import { ABOUT_LIMITS } from '#schema/frame.ts';
-  import type { Settings } from '#schema/settings.ts';
+  import { ABOUT_LIMITS } from '#schema/log/frame.ts';
+  import type { Settings } from '#schema/settings/settings.ts';
   import LightPanel from '../light/LightPanel.svelte';
   import type { RecentFrame } from '../light/recent.ts';
   import type { FrameActs } from './frame-acts.ts';

@@ -6,7 +6,7 @@
   import type { Judgement } from '#core/learn/judgement.ts';
   import type { Pair } from '#core/log/pair.ts';
   import { formatLv } from '#core/units/stops.ts';
-  import type { ManyEdit } from '#schema/many-frames.ts';
+  import type { ManyEdit } from '#schema/log/many-frames.ts';
   import { changeMany } from '../api.ts';
   import { sayJudgement } from '../learn/say-learn.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';

@@ -1,6 +1,6 @@
 // Scans on their way to the server: two at a time, each with how far it is; what is refused says why and can be taken away.
 import { object, string } from 'yup';
-import { parseWith } from '#schema/parse.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 
 /** A file on its way. */
 export interface Upload {

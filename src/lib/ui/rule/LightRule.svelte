@@ -2,7 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
-  import { useHand } from '../hand.svelte.ts';
+  import { useHand } from '../current.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { nearestName, sayReach } from '../text/say-light.ts';

@@ -1,7 +1,7 @@
 <!-- The answer at a glance: what to set, the chance, the reason, and what fails beside the exposure. -->
 <script lang="ts">
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { sayExposure, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
   import Chance from '../verdict/Chance.svelte';

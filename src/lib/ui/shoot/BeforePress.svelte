@@ -1,8 +1,8 @@
 <!-- At most three lines before each press: only what can go wrong now. -->
 <script lang="ts">
   import { pressChecks } from '#core/log/before-press.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import Reminders from './Reminders.svelte';
   import { sayCheck } from './words.ts';

@@ -1,11 +1,11 @@
 <!-- The film in the camera: what is left of it, what it has cost so far, and its end. -->
 <script lang="ts">
   import { formatDecimal } from '#core/units/decimal.ts';
-  import type { Deed } from '#core/pocket/change.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import type { Deed } from '#core/offline/change.ts';
+  import type { Judged } from '../current-judge.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import { pocket } from '../pocket/pocket.svelte.ts';
-  import { sayConflict } from '../pocket/say-pocket.ts';
+  import { pocket } from '../offline/pocket.svelte.ts';
+  import { sayConflict } from '../offline/say-pocket.ts';
 
   let { judged }: { judged: Judged } = $props();
   const pair = $derived(judged.pair);

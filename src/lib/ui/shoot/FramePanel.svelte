@@ -10,9 +10,9 @@
   import { sharedFormat } from '#core/match/conditions.ts';
   import { PURPOSES, type Motion, type Purpose } from '#core/match/situation.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
-  import { explainQuantity } from '#schema/words.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { explainQuantity } from '#schema/reading/words.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import { CONTRAST_WORDS, MOTIONS, PURPOSE_WORDS, sayAimOff } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();

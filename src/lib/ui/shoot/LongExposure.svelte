@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
 
   /** Counts a time that is held by hand, and keeps how long it really was. */
   export interface LongExposureProps {

@@ -6,8 +6,8 @@
   import type { FlashUnit } from '#core/camera/traits.ts';
   import { PLAIN } from '#core/match/circumstances.ts';
   import { formatStops } from '#core/units/stops.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import { withFocus, type Judged } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import { withFocus, type Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { sayError, sayMetres } from '../text/say.ts';
   import { FILTER_PLACES, sayPower } from '../text/say-remedy.ts';

@@ -3,8 +3,8 @@
   import type { Camera } from '#core/camera/camera.ts';
   import { MOST_CHECKS } from '#core/log/before-press.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import { pocket } from '../pocket/pocket.svelte.ts';
-  import { sayConflict } from '../pocket/say-pocket.ts';
+  import { pocket } from '../offline/pocket.svelte.ts';
+  import { sayConflict } from '../offline/say-pocket.ts';
 
   let { camera }: { camera: Camera } = $props();
   const uid = $props.id();

@@ -1,8 +1,8 @@
 // Three frames of one subject: darken, as set, lighten. What was begun is kept over a reload, so that it can be finished.
 import { object, array, string, number } from 'yup';
 import type { Choice } from '#core/camera/setting.ts';
-import { choiceFrom, choiceSchema } from '#schema/choice.ts';
-import { parseWith } from '#schema/parse.ts';
+import { choiceFrom, choiceSchema } from '#schema/kit/choice.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 
 /** A bracket under way. */
 export interface Bracket {

@@ -1,10 +1,10 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
 import { NOTHING_ABOUT } from '#core/log/frame.ts';
-import type { Hand } from '../hand.svelte.ts';
-import { withFocus, type Judged } from '../hand-judge.ts';
+import type { Hand } from '../current.svelte.ts';
+import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
-import { pocket } from '../pocket/pocket.svelte.ts';
-import { sayConflict } from '../pocket/say-pocket.ts';
+import { pocket } from '../offline/pocket.svelte.ts';
+import { sayConflict } from '../offline/say-pocket.ts';
 import { stepsAround } from '#core/match/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
 

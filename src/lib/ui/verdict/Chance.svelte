@@ -1,6 +1,6 @@
 <!-- The chance: a number for the glance, and twenty frames to see what it means. -->
 <script lang="ts">
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayVerdict } from '../text/say.ts';

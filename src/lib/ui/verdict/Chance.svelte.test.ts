@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { choiceFromShadow } from '#core/ways/choice.ts';
 import { BOX, filmWith, INSTANT } from '#core/match/pairs.test.fixtures.ts';
 import type { Film } from '#core/film/film.ts';
-import { Hand } from '../hand.svelte.ts';
+import { Hand } from '../current.svelte.ts';
 import Chance from './Chance.svelte';
 import ReasonSum from './ReasonSum.svelte';
 

@@ -4,8 +4,8 @@
   import type { Setting } from '#core/camera/setting.ts';
   import { stepsAround } from '#core/match/steps.ts';
   import { formatStops } from '#core/units/stops.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import { useHand } from '../current.svelte.ts';
+  import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { instructionParts } from '../text/say.ts';
   import ScenePrint from './ScenePrint.svelte';

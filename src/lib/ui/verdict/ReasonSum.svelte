@@ -2,7 +2,7 @@
 <script lang="ts">
   import { roundTermsToThirds } from '#core/match/rounded.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { sayError, termName } from '../text/say.ts';
 

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { roomOf } from '#core/match/room.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
   import Strips from '../rule/Strips.svelte';
   import { percent } from '../rule/view.ts';
   import Figures from '../text/Figures.svelte';

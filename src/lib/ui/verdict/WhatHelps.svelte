@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { Judged } from '../hand-judge.ts';
+  import type { Judged } from '../current-judge.ts';
 
   /** Remedies for the pair in hand, in order of effort; what the evening still holds; which film speeds fit. */
   export interface WhatHelpsProps {
@@ -20,9 +20,9 @@
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeFilm } from '../api.ts';
-  import { changeSettings } from '../pocket/remember.ts';
-  import { useHand } from '../hand.svelte.ts';
-  import { withFocus } from '../hand-judge.ts';
+  import { changeSettings } from '../offline/remember.ts';
+  import { useHand } from '../current.svelte.ts';
+  import { withFocus } from '../current-judge.ts';
   import { courseAhead } from '../light/course-ahead.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { sayEnough } from '../shoot/words.ts';

@@ -1,9 +1,9 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { filledSheet } from '#schema/entry.ts';
-import { readSheet } from '#schema/sheet-read.ts';
-import { sheetFrom } from '#schema/sheet-write.ts';
-import { TYPICAL_SHEETS } from '#schema/sheet.ts';
-import { textsOf } from '#server/form.ts';
+import { filledSheet } from '#schema/sheet/entry.ts';
+import { readSheet } from '#schema/sheet/sheet-read.ts';
+import { sheetFrom } from '#schema/sheet/sheet-write.ts';
+import { TYPICAL_SHEETS } from '#schema/sheet/sheet.ts';
+import { textsOf } from '#server/http/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import CameraForm from '#ui/entry/CameraForm.svelte';
   import { Draft } from '#ui/entry/draft.svelte.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { readFilm } from '#schema/film-entry.ts';
-import { textsOf, textsNamed } from '#server/form.ts';
+import { readFilm } from '#schema/sheet/film-entry.ts';
+import { textsOf, textsNamed } from '#server/http/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions } from './$types';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { atHandFrom } from '#core/match/at-hand.ts';
   import { pairVerdicts } from '#core/match/pairs.ts';
-  import { queryFromLight } from '#schema/light-query.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { queryFromLight } from '#schema/light/light-query.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
   import Figures from '#ui/text/Figures.svelte';
   import { sayLight } from '#ui/text/say-light.ts';

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { readThing, TYPICAL_THING } from '#schema/thing-entry.ts';
-import { textsOf } from '#server/form.ts';
+import { readThing, TYPICAL_THING } from '#schema/sheet/thing-entry.ts';
+import { textsOf } from '#server/http/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 import type { Frame } from '#core/log/frame.ts';
-import { NO_FILTER } from '#schema/frame-filter.ts';
-import { findFrames, withPairs } from '#server/found.ts';
+import { NO_FILTER } from '#schema/log/frame-filter.ts';
+import { findFrames, withPairs } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

@@ -9,7 +9,7 @@
   import type { Frame } from '#core/log/frame.ts';
   import type { Pair } from '#core/log/pair.ts';
   import { judgeFrame } from '#ui/api.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import { sayJudgement, WORD_WORDS } from '#ui/learn/say-learn.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayTrouble } from '#ui/notices/say.ts';

@@ -1,4 +1,4 @@
-import { filmLines } from '#server/film-lines.ts';
+import { filmLines } from '#server/log/film-lines.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

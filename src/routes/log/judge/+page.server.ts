@@ -1,8 +1,8 @@
 import { lastRollWith } from '#core/learn/last-roll.ts';
 import { learnFrom } from '#core/learn/observe.ts';
 import { planTestRoll } from '#core/learn/test-roll.ts';
-import { explainedOf, judgedFramesOf } from '#server/learning.ts';
-import { pairOf } from '#server/pairs.ts';
+import { explainedOf, judgedFramesOf } from '#server/learn/learning.ts';
+import { pairOf } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

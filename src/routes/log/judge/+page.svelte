@@ -2,7 +2,7 @@
   import { invalidateAll } from '$app/navigation';
   import type { JudgedOn, Outcome } from '#core/learn/judgement.ts';
   import { judgeFrame } from '#ui/api.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';

@@ -1,4 +1,4 @@
-import { pairOf } from '#server/pairs.ts';
+import { pairOf } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 <!-- Border notes as a sheet to print and cut: what makes a stack of prints readable years later. -->
 <script lang="ts">
   import { borderExtras, marksLine } from '#core/log/border-note.ts';
-  import { useHand } from '#ui/hand.svelte.ts';
+  import { useHand } from '#ui/current.svelte.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import Figures from '#ui/text/Figures.svelte';
   import type { PageProps } from './$types';

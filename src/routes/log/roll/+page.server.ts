@@ -1,10 +1,10 @@
 import { fail } from '@sveltejs/kit';
 import { wallClock } from '#core/sky/wall-clock.ts';
-import { readWrittenUp } from '#schema/roll-entry.ts';
-import { filmLines } from '#server/film-lines.ts';
-import { textsOf } from '#server/form.ts';
-import { pairOf } from '#server/pairs.ts';
-import { explainLogRefusal } from '#server/problem.ts';
+import { readWrittenUp } from '#schema/log/roll-entry.ts';
+import { filmLines } from '#server/log/film-lines.ts';
+import { textsOf } from '#server/http/form.ts';
+import { pairOf } from '#server/kit/pairs.ts';
+import { explainLogRefusal } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

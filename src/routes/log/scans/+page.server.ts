@@ -1,5 +1,5 @@
-import { filmLines } from '#server/film-lines.ts';
-import { pairOf } from '#server/pairs.ts';
+import { filmLines } from '#server/log/film-lines.ts';
+import { pairOf } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

@@ -1,4 +1,4 @@
-import { carriedAnswer } from '#server/carried.ts';
+import { carriedAnswer } from '#server/sync/carried.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

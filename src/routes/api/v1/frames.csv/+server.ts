@@ -1,8 +1,8 @@
-import { filterFromQuery } from '#schema/frame-filter.ts';
-import { attachment, today } from '#server/book/attachment.ts';
-import { csvLines, type CsvFrame } from '#server/book/csv.ts';
-import { streamOf } from '#server/book/export-rows.ts';
-import { searchOf } from '#server/found.ts';
+import { filterFromQuery } from '#schema/log/frame-filter.ts';
+import { attachment, today } from '#server/files/attachment.ts';
+import { csvLines, type CsvFrame } from '#server/files/csv.ts';
+import { streamOf } from '#server/files/export-rows.ts';
+import { searchOf } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

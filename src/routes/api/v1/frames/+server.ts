@@ -1,10 +1,10 @@
 import { json } from '@sveltejs/kit';
-import { newFrameFrom, newFrameSchema } from '#schema/frame.ts';
-import { filterFromQuery } from '#schema/frame-filter.ts';
-import { manyEditSchema } from '#schema/many-frames.ts';
-import { findFrames } from '#server/found.ts';
-import { readBody } from '#server/json-body.ts';
-import { logProblem, manyProblem, problem } from '#server/problem.ts';
+import { newFrameFrom, newFrameSchema } from '#schema/log/frame.ts';
+import { filterFromQuery } from '#schema/log/frame-filter.ts';
+import { manyEditSchema } from '#schema/log/many-frames.ts';
+import { findFrames } from '#server/log/found.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { logProblem, manyProblem, problem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { MOST_IMPORT_BYTES } from '#server/book/imports.ts';
-import { problem, untyped } from '#server/problem.ts';
+import { MOST_IMPORT_BYTES } from '#server/files/imports.ts';
+import { problem, untyped } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

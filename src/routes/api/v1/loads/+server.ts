@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
-import { newLoadSchema } from '#schema/load.ts';
-import { readBody } from '#server/json-body.ts';
-import { loadFilm } from '#server/kit.ts';
-import { loadProblem } from '#server/problem.ts';
+import { newLoadSchema } from '#schema/kit/load.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { loadFilm } from '#server/kit/load-film.ts';
+import { loadProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

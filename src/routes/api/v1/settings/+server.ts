@@ -1,6 +1,6 @@
-import { settingsEditSchema } from '#schema/settings.ts';
+import { settingsEditSchema } from '#schema/settings/settings.ts';
 import { jsonAnswer } from '#server/api/light.ts';
-import { readBody } from '#server/json-body.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { sentFrom, SYNC_FORM, syncSchema } from '#schema/change.ts';
-import { readBody } from '#server/json-body.ts';
-import { otherForm } from '#server/problem.ts';
+import { sentFrom, SYNC_FORM, syncSchema } from '#schema/sync/change.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { otherForm } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

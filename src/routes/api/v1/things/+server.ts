@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { thingFrom, thingSchema } from '#schema/thing.ts';
-import { readBody } from '#server/json-body.ts';
+import { thingFrom, thingSchema } from '#schema/kit/thing.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

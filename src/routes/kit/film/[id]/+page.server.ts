@@ -1,6 +1,6 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { readFilm, textsFromFilm } from '#schema/film-entry.ts';
-import { textsOf, textsNamed } from '#server/form.ts';
+import { readFilm, textsFromFilm } from '#schema/sheet/film-entry.ts';
+import { textsOf, textsNamed } from '#server/http/form.ts';
 import { store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,5 +1,5 @@
-import { attachment, today } from '#server/book/attachment.ts';
-import { streamOf } from '#server/book/export-rows.ts';
+import { attachment, today } from '#server/files/attachment.ts';
+import { streamOf } from '#server/files/export-rows.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

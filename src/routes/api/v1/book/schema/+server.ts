@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { bookJsonSchema } from '#schema/book-schema.ts';
+import { bookJsonSchema } from '#schema/files/archive-schema.ts';
 import type { RequestHandler } from './$types';
 
 /** What a line of the book may be, as JSON Schema. */

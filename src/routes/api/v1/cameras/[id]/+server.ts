@@ -1,6 +1,6 @@
-import { cameraSchema } from '#schema/camera.ts';
+import { cameraSchema } from '#schema/kit/camera.ts';
 import { changeCamera, retireCamera, tellCamera } from '#server/api/kit.ts';
-import { readBody } from '#server/json-body.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,6 +1,6 @@
-import { filmSchema } from '#schema/film.ts';
+import { filmSchema } from '#schema/kit/film.ts';
 import { changeFilm, removeFilm, tellFilm } from '#server/api/kit.ts';
-import { readBody } from '#server/json-body.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { frameEditSchema } from '#schema/frame.ts';
-import { readBody } from '#server/json-body.ts';
-import { logProblem } from '#server/problem.ts';
+import { frameEditSchema } from '#schema/log/frame.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { logProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

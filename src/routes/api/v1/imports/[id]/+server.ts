@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
-import { csvMappingSchema } from '#schema/csv-mapping.ts';
-import { readBody } from '#server/json-body.ts';
-import { pairOf } from '#server/pairs.ts';
-import { logProblem, noImport } from '#server/problem.ts';
+import { csvMappingSchema } from '#schema/files/csv-mapping.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { pairOf } from '#server/kit/pairs.ts';
+import { logProblem, noImport } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

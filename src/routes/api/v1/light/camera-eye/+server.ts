@@ -1,4 +1,4 @@
-import { answerCameraEye, cameraEyeQuestionSchema } from '#schema/light-question.ts';
+import { answerCameraEye, cameraEyeQuestionSchema } from '#schema/light/light-question.ts';
 import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 

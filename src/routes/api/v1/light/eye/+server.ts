@@ -1,4 +1,4 @@
-import { answerEye, eyeQuestionSchema } from '#schema/light-question.ts';
+import { answerEye, eyeQuestionSchema } from '#schema/light/light-question.ts';
 import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { answerReading, readingQuestionSchema } from '#schema/light-question.ts';
+import { answerReading, readingQuestionSchema } from '#schema/light/light-question.ts';
 import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { answerSun, sunQuestionSchema } from '#schema/light-question.ts';
+import { answerSun, sunQuestionSchema } from '#schema/light/light-question.ts';
 import { answerLight } from '#server/api/light.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,7 @@
 import { parseDecimal } from '#core/units/decimal.ts';
 import { jsonAnswer } from '#server/api/light.ts';
-import { zoneAt } from '#server/places.ts';
-import { badFields } from '#server/problem.ts';
+import { zoneAt } from '#server/light/places.ts';
+import { badFields } from '#server/http/problem.ts';
 import type { RequestHandler } from './$types';
 
 /** The time zone at `latitude` and `longitude`. */

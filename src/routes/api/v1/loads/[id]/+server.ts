@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { loadEditSchema } from '#schema/load.ts';
+import { loadEditSchema } from '#schema/kit/load.ts';
 import { changeLoad, notInKit } from '#server/api/kit.ts';
-import { readBody } from '#server/json-body.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
-import { biasSchema } from '#schema/judgement.ts';
-import { readBody } from '#server/json-body.ts';
-import { judgedFramesOf, takeUpBias } from '#server/learning.ts';
-import { problem } from '#server/problem.ts';
+import { biasSchema } from '#schema/log/judgement.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { judgedFramesOf, takeUpBias } from '#server/learn/learning.ts';
+import { problem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

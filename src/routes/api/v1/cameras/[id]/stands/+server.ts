@@ -1,6 +1,6 @@
-import { standsSchema } from '#schema/choice.ts';
+import { standsSchema } from '#schema/kit/choice.ts';
 import { leaveControls } from '#server/api/kit.ts';
-import { readBody } from '#server/json-body.ts';
+import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { logProblem } from '#server/problem.ts';
+import { logProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

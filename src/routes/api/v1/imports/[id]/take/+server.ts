@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { noImport } from '#server/problem.ts';
+import { noImport } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { assignmentsSchema } from '#schema/scan.ts';
-import { readBody } from '#server/json-body.ts';
-import { logProblem, problem, untyped } from '#server/problem.ts';
+import { assignmentsSchema } from '#schema/log/scan.ts';
+import { readBody } from '#server/http/json-body.ts';
+import { logProblem, problem, untyped } from '#server/http/problem.ts';
 import { MOST_BYTES } from '#server/scans/intake.ts';
 import { scanProblem } from '#server/scans/problem.ts';
 import { store } from '#server/store.ts';

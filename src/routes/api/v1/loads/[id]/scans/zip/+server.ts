@@ -1,8 +1,8 @@
-import { attachment, today } from '#server/book/attachment.ts';
-import { writtenScans } from '#server/book/written-scans.ts';
-import { zipStream } from '#server/book/zip-out.ts';
-import { pairOf } from '#server/pairs.ts';
-import { logProblem } from '#server/problem.ts';
+import { attachment, today } from '#server/files/attachment.ts';
+import { writtenScans } from '#server/files/written-scans.ts';
+import { zipStream } from '#server/files/zip-out.ts';
+import { pairOf } from '#server/kit/pairs.ts';
+import { logProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

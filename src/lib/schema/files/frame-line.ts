@@ -1,0 +1,118 @@
+// The lines of the book of which there may be a hundred thousand: frames and judgements. Field by field, and what many lines
+// share is checked once: that takes a third of the time of an object checked as one.
+import { number, string, type ValidateOptions } from 'yup';
+import type { Judgement } from '#core/learn/judgement.ts';
+import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
+import { frameFields as own } from '../sync/carried.ts';
+import { standsSchema } from '../kit/choice.ts';
+import { conditionsFrom } from '../engine/conditions.ts';
+import { judgementSchema } from '../log/judgement.ts';
+import { lightSchema } from '../light/light.ts';
+import { remembered } from '../reading/remembered.ts';
+
+/** A moment, UTC. */
+export const whenSchema = string()
+  .matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'A moment is written as 2026-05-31T14:30:00Z.')
+  .required();
+/** A moment at which something was thrown away, or null. */
+export const goneSchema = whenSchema.nullable().defined();
+/** Which state of its camera a frame was taken with. */
+export const revisionSchema = number().integer().min(1).required();
+
+type Read<T> = (value: unknown) => T;
+/** A schema, as far as it is used here: with a default or without. */
+interface Checks<T> {
+  validateSync(value: unknown, options: ValidateOptions): T;
+}
+
+/** Reads a field by itself. @param path what it is called when it is refused */
+function field<T>(schema: Checks<T>, path: string): Read<T> {
+  const options = { strict: true, abortEarly: true, path };
+  return (value) => schema.validateSync(value, options);
+}
+
+/** Reads what many lines share: the same value is checked once. Texts and objects are kept apart: one could read like the other. */
+function shared<T>(schema: Checks<T>, path: string): Read<T> {
+  const read = field(schema, path);
+  const [plain, objects] = [remembered(read), remembered(read, (value) => JSON.stringify(value))];
+  return (value) => (typeof value === 'object' ? objects(value) : plain(value));
+}
+
+const FRAME = {
+  id: field(own.id, 'frame.id'),
+  loadId: shared(own.loadId, 'frame.loadId'),
+  number: shared(own.number, 'frame.number'),
+  loggedAt: field(own.loggedAt, 'frame.loggedAt'),
+  light: shared(lightSchema.required(), 'frame.light'),
+  guess: shared(own.guess, 'frame.guess'),
+  conditions: shared(own.conditions, 'frame.conditions'),
+  choice: shared(standsSchema, 'frame'),
+  deltaStops: field(own.deltaStops, 'frame.deltaStops'),
+  sdStops: field(own.sdStops, 'frame.sdStops'),
+  pUsable: field(own.pUsable, 'frame.pUsable'),
+  note: shared(own.note, 'frame.note'),
+  series: shared(own.series, 'frame.series'),
+  timedSeconds: shared(own.timedSeconds, 'frame.timedSeconds'),
+  about: shared(own.about, 'frame.about')
+} as const;
+const cameraRevision = shared(revisionSchema, 'cameraRevision');
+const deletedAt = shared(goneSchema, 'deletedAt');
+const frameId = field(string().required(), 'frameId');
+const judgedAt = field(whenSchema, 'judgedAt');
+const judgement = shared<JudgementLine['judgement']>(judgementSchema, 'judgement');
+
+/** The fields of what may be an object. */
+function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null ? { ...value } : {};
+}
+
+/** What a line says of a frame. */
+export interface FrameLine {
+  readonly frame: Frame;
+  readonly cameraRevision: number;
+  /** UTC, ISO 8601; null while it is not thrown away. */
+  readonly deletedAt: string | null;
+}
+
+/** Reads the line of a frame. @throws {ValidationError} naming the field */
+export function frameLineFrom(value: unknown): FrameLine {
+  const line = fieldsOf(value);
+  const f = fieldsOf(line['frame']);
+  return {
+    frame: {
+      ...{ id: FRAME.id(f['id']), loadId: FRAME.loadId(f['loadId']), number: FRAME.number(f['number']) },
+      loggedAt: FRAME.loggedAt(f['loggedAt']),
+      light: FRAME.light(f['light']),
+      guess: FRAME.guess(f['guess']) ?? null,
+      conditions: conditionsFrom(FRAME.conditions(f['conditions']) ?? {}),
+      choice: FRAME.choice({ choice: f['choice'] }).choice,
+      deltaStops: FRAME.deltaStops(f['deltaStops']),
+      sdStops: FRAME.sdStops(f['sdStops']),
+      pUsable: FRAME.pUsable(f['pUsable']),
+      note: FRAME.note(f['note']),
+      series: FRAME.series(f['series']) ?? null,
+      timedSeconds: FRAME.timedSeconds(f['timedSeconds']) ?? null,
+      about: FRAME.about(f['about']) ?? NOTHING_ABOUT
+    },
+    cameraRevision: cameraRevision(line['cameraRevision']),
+    deletedAt: deletedAt(line['deletedAt'])
+  };
+}
+
+/** What a line says of how a frame came out. */
+export interface JudgementLine {
+  readonly frameId: string;
+  readonly judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>;
+  /** UTC, ISO 8601. */
+  readonly judgedAt: string;
+}
+
+/** Reads the line of a judgement. @throws {ValidationError} naming the field */
+export function judgementLineFrom(value: unknown): JudgementLine {
+  const line = fieldsOf(value);
+  return {
+    frameId: frameId(line['frameId']),
+    judgement: judgement(line['judgement']),
+    judgedAt: judgedAt(line['judgedAt'])
+  };
+}

@@ -1,0 +1,199 @@
+// Light as it stands in the address bar. A bad address gives the last good light and words.
+import { LOW_SUNS, NO_MODIFIERS, type LightModifiers } from '#core/light/by-eye.ts';
+import { CONTRASTS, type Contrast } from '#core/light/contrast.ts';
+import { LV_RANGE } from '#core/light/lv.ts';
+import { METERED, type Metering } from '#core/light/metering.ts';
+import { parseLightReading } from '#core/light/reading-text.ts';
+import { sceneById, SCENES } from '#core/light/scenes.ts';
+import { SHADOW_STEPS } from '#core/light/shadow-edge.ts';
+import { SKY_STEPS } from '#core/light/sky-first.ts';
+import { parseDecimal } from '#core/units/decimal.ts';
+import {
+  choiceByEye,
+  choiceFromReading,
+  choiceFromScene,
+  choiceFromSun,
+  STARTING_LIGHT,
+  type LightChoice,
+  type LightWay
+} from '#core/ways/choice.ts';
+import { MAX_SD, meterErrorSchema, sunWaySchema } from './light.ts';
+import { parseWith } from '../reading/parse.ts';
+import { explainQuantity } from '../reading/words.ts';
+
+/** A light read from an address, with what could not be understood. */
+export interface LightQuery {
+  readonly light: LightChoice;
+  readonly problems: readonly string[];
+}
+
+/** Names in an address that say something about the light. */
+export const LIGHT_KEYS = ['lv', 'shadow', 'sky', 'scene', 'reading', 'sun', 'frame'] as const;
+
+/**
+ * Reads `shadow=sharp&on=bright,backlit`, `sky=clear`, `scene=stage`, `reading=f/8 1/60 at 400&of=snow`, `sun={…}` or
+ * `lv=13.7&sd=0.5&contrast=normal`. Whatever is wrong is named and replaced: light off the scale by the end of the scale,
+ * anything else by the starting light.
+ */
+export function lightFromQuery(query: URLSearchParams): LightQuery {
+  const problems: string[] = [];
+  const contrast = contrastFromQuery(query, problems);
+  const found = query.has('lv')
+    ? markedLight(query, contrast, problems)
+    : (readingLight(query, problems) ??
+      eyeLight(query, problems) ??
+      sceneLight(query, problems) ??
+      sunLight(query, problems));
+  if (found) return { light: contrast ? { ...found, contrast } : found, problems };
+  return { light: contrast ? { ...STARTING_LIGHT, contrast } : STARTING_LIGHT, problems };
+}
+
+function contrastFromQuery(query: URLSearchParams, problems: string[]): Contrast | null {
+  const text = query.get('contrast');
+  if (text === null) return null;
+  const contrast = CONTRASTS.find((c) => c === text) ?? null;
+  if (!contrast) problems.push(`“${text}” is no kind of contrast. Choose one of ${CONTRASTS.join(', ')}.`);
+  return contrast;
+}
+
+function modifiersFrom(query: URLSearchParams): LightModifiers {
+  const on = (query.get('on') ?? '').split(',');
+  return {
+    bright: on.includes('bright'),
+    backlit: on.includes('backlit'),
+    shaded: on.includes('shaded'),
+    lowSun: LOW_SUNS.find((l) => l !== 'no' && on.includes(l)) ?? 'no'
+  };
+}
+
+function eyeLight(query: URLSearchParams, problems: string[]): LightChoice | null {
+  const shadow = query.get('shadow');
+  if (shadow !== null) {
+    const step = SHADOW_STEPS.find((s) => s.clue === shadow);
+    if (step) return choiceByEye({ school: 'shadow', clue: step.clue }, modifiersFrom(query));
+    problems.push(
+      `“${shadow}” is no shadow edge. Choose one of ${SHADOW_STEPS.map((s) => s.clue).join(', ')}.`
+    );
+  }
+  const sky = query.get('sky');
+  if (sky === null) return null;
+  const step = SKY_STEPS.find((s) => s.clue === sky);
+  if (step) return choiceByEye({ school: 'sky', clue: step.clue }, modifiersFrom(query));
+  problems.push(`“${sky}” is no sky. Choose one of ${SKY_STEPS.map((s) => s.clue).join(', ')}.`);
+  return null;
+}
+
+function sceneLight(query: URLSearchParams, problems: string[]): LightChoice | null {
+  const id = query.get('scene');
+  if (id === null) return null;
+  const scene = sceneById(id);
+  if (scene) return choiceFromScene(scene);
+  problems.push(`“${id}” is no named scene. Choose one of ${SCENES.map((s) => s.id).join(', ')}.`);
+  return null;
+}
+
+function readingLight(query: URLSearchParams, problems: string[]): LightChoice | null {
+  const text = query.get('reading');
+  if (text === null) return null;
+  const metering: Metering = {
+    of: METERED.find((m) => m === query.get('of')) ?? 'incident',
+    elsewhere: query.get('held') === 'elsewhere',
+    meter: jsonFrom(query.get('meter'), (value) => parseWith(meterErrorSchema, value))
+  };
+  const read = parseLightReading(text, { showsTenths: metering.meter?.showsTenths ?? false });
+  if (read.ok) return choiceFromReading(text, read.value, metering);
+  problems.push(explainQuantity(read.error));
+  return null;
+}
+
+function sunLight(query: URLSearchParams, problems: string[]): LightChoice | null {
+  const text = query.get('sun');
+  if (text === null) return null;
+  const way = jsonFrom(text, (value) => parseWith(sunWaySchema, value));
+  if (way) return choiceFromSun(way);
+  problems.push('The place and time in the address are not understood. The starting light is shown.');
+  return null;
+}
+
+function jsonFrom<T>(
+  text: string | null,
+  read: (value: unknown) => { readonly ok: true; readonly value: T } | { readonly ok: false }
+): T | null {
+  if (text === null) return null;
+  try {
+    const found = read(JSON.parse(text));
+    return found.ok ? found.value : null;
+  } catch {
+    return null;
+  }
+}
+
+function markedLight(query: URLSearchParams, contrast: Contrast | null, problems: string[]): LightChoice {
+  const lvText = query.get('lv') ?? '';
+  const lv = parseDecimal(lvText);
+  const sd = parseDecimal(query.get('sd') ?? String(STARTING_LIGHT.sdStops));
+  if (lv === null || !Number.isFinite(lv)) {
+    problems.push(`“${lvText}” is no light value. Give a number from −8 to 18, such as lv=13.7.`);
+  } else if (lv < LV_RANGE.min || lv > LV_RANGE.max) {
+    problems.push(`LV ${lvText} is off the scale, which runs from −8 to 18. The end of the scale is shown.`);
+  }
+  const sdGood = sd !== null && sd >= 0 && sd <= MAX_SD;
+  if (!sdGood)
+    problems.push(`“${query.get('sd') ?? ''}” is no uncertainty. Give stops from 0 to 4, such as sd=0.5.`);
+  const frame = query.get('frame')?.slice(0, 64);
+  const way: LightWay = frame
+    ? { kind: 'frame', frameId: frame, label: (query.get('as') ?? 'an earlier frame').slice(0, 200) }
+    : { kind: 'hand' };
+  return {
+    lv:
+      lv === null || !Number.isFinite(lv)
+        ? STARTING_LIGHT.lv
+        : Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)),
+    sdStops: sdGood ? sd : STARTING_LIGHT.sdStops,
+    contrast: contrast ?? STARTING_LIGHT.contrast,
+    way
+  };
+}
+
+function onText(m: LightModifiers): string {
+  const named = (['bright', 'backlit', 'shaded'] as const).filter((name) => m[name]);
+  return [...named, ...(m.lowSun === NO_MODIFIERS.lowSun ? [] : [m.lowSun])].join(',');
+}
+
+/** Writes a light for the address bar: the inverse of {@link lightFromQuery}, light values to a thousandth. */
+export function queryFromLight(light: LightChoice): URLSearchParams {
+  const query = new URLSearchParams();
+  const { way } = light;
+  const rounded = (n: number): string => String(Number(n.toFixed(3)));
+  switch (way.kind) {
+    case 'shadow':
+    case 'sky':
+      query.set(way.kind, way.clue);
+      if (onText(way) !== '') query.set('on', onText(way));
+      break;
+    case 'scene':
+      query.set('scene', way.scene);
+      break;
+    case 'reading':
+      query.set('reading', way.text);
+      if (way.of !== 'incident') query.set('of', way.of);
+      if (way.elsewhere) query.set('held', 'elsewhere');
+      if (way.meter) query.set('meter', JSON.stringify(way.meter));
+      break;
+    case 'sun':
+      query.set('sun', JSON.stringify(way));
+      break;
+    case 'frame':
+    case 'hand':
+      query.set('lv', rounded(light.lv));
+      query.set('sd', rounded(light.sdStops));
+      if (way.kind === 'frame') {
+        query.set('frame', way.frameId);
+        query.set('as', way.label);
+      }
+  }
+  if (lightFromQuery(query).light.contrast !== light.contrast || way.kind === 'hand') {
+    query.set('contrast', light.contrast);
+  }
+  return query;
+}

@@ -1,0 +1,41 @@
+// What the program remembers of the person who uses it.
+import { boolean, number, object, string, type InferType } from 'yup';
+import { SCHOOLS } from '#core/light/by-eye.ts';
+import { placeSchema } from '../light/light.ts';
+
+/** Looks of the pages. */
+export const SCHEMES = ['day', 'evening', 'dark'] as const;
+/** @see SCHEMES */
+export type Scheme = (typeof SCHEMES)[number];
+
+/** Everything that is remembered; changes name just what is to change. */
+export const settingsSchema = object({
+  /** The school asked first. */
+  school: string().oneOf(SCHOOLS).required(),
+  /** Where the light was last summed up; null = nowhere yet. */
+  place: placeSchema.nullable().defined().default(undefined),
+  /** Whether the light is guessed and sealed before it is read. */
+  guessFirst: boolean().required(),
+  /** Look of the pages: for glare, for the evening, for eyes that are used to the dark. */
+  scheme: string().oneOf(SCHEMES).required(),
+  /** Chance 0…1 below which the person wants to be told to stop. */
+  leastChance: number().min(0.05).max(0.95).required()
+});
+
+/** @see settingsSchema */
+export type Settings = InferType<typeof settingsSchema>;
+
+/** A change of settings. */
+export const settingsEditSchema = object({
+  school: string().oneOf(SCHOOLS).optional(),
+  place: placeSchema.nullable().optional().default(undefined),
+  guessFirst: boolean().optional(),
+  scheme: string().oneOf(SCHEMES).optional(),
+  leastChance: number().min(0.05).max(0.95).optional()
+});
+
+/** Before anything is said. */
+export const FIRST_SETTINGS: Settings = {
+  ...{ school: 'shadow', place: null, guessFirst: false },
+  ...{ scheme: 'day', leastChance: 0.5 }
+};

@@ -1,0 +1,206 @@
+// From a sheet to a camera: every text is read, every fault named with its field.
+import type { Camera, CameraCondition, Control, Eye, Position, Program } from '#core/camera/camera.ts';
+import { cameraFaults } from '#core/camera/faults.ts';
+import type { CameraTraits, FlashUnit } from '#core/camera/traits.ts';
+import { FRAME_FORMATS } from '#core/film/film.ts';
+import { err, ok, type Result } from '#core/numeric/result.ts';
+import { parseFNumber } from '#core/units/aperture.ts';
+import { parseFilmSpeed } from '#core/units/film-speed.ts';
+import { parseShutter } from '#core/units/shutter.ts';
+import type { FieldFault } from '../reading/parse.ts';
+import { readControls } from './sheet-controls.ts';
+import { SHEET_KINDS, type Sheet, type SheetKind } from './sheet.ts';
+import { SheetReader } from './sheet-reader.ts';
+import { MOST_CHECK_LETTERS, PERFORATIONS } from '../kit/traits.ts';
+import { explainCameraFault } from '../reading/words.ts';
+
+const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
+
+/**
+ * Reads a sheet.
+ * @param id of the camera to be @param before the camera that is being changed: its labels and ids are kept
+ */
+export function readSheet(
+  sheet: Sheet,
+  id: string,
+  before: Camera | null = null
+): Result<Camera, readonly FieldFault[]> {
+  const r = new SheetReader(sheet);
+  const has = SHEET_KINDS.find((k) => k === r.text('has'));
+  if (!has) return err([{ field: 'has', message: 'Choose what the camera has.' }]);
+  const name = r.text('name');
+  if (name === '' || name.length > 80) r.fault('name', 'Give the camera a name of 1 to 80 letters.');
+  const asked = r.text('formats').split(/[\s,]+/);
+  const formats = FRAME_FORMATS.filter((f) => asked.includes(f));
+  if (formats.length === 0) r.fault('formats', 'Choose the size of the pictures from the list.');
+  const focalMm = r.number('focal', {
+    min: 1,
+    max: 2000,
+    noun: 'focal length',
+    example: 'millimetres, such as 60'
+  });
+  const program = readProgram(r, has);
+  const controls = readControls(r, has, before);
+  const held = r.text('held');
+  const camera: Camera = {
+    ...{ id, name, formats, focalMm, controls, program },
+    condition: CONDITIONS.find((c) => c === r.text('condition')) ?? 'mechanical',
+    handHeldSeconds: held === '' ? null : r.quantity('held', parseSeconds),
+    biasStops: r.stops('bias', 10),
+    ...readTraits(r, has, controls)
+  };
+  if (r.faults.length > 0) return err(r.faults);
+  const faults = cameraFaults(camera).map((f) => ({ field: 'has', message: explainCameraFault(f) }));
+  return faults.length > 0 ? err(faults) : ok(camera);
+}
+
+function parseSeconds(text: string) {
+  const read = parseShutter(text);
+  return read.ok ? ok(read.value.seconds) : read;
+}
+
+function readProgram(r: SheetReader, has: SheetKind): Program {
+  const eye = (): Eye => ({
+    place: r.text('eye') === 'behind-lens' ? 'behind-lens' : 'outside',
+    believesIso: r.quantity('believes', parseFilmSpeed),
+    angleDegrees:
+      r.text('eyeAngle') === ''
+        ? null
+        : r.number('eyeAngle', { min: 1, max: 180, noun: 'angle', example: 'degrees, such as 40' })
+  });
+  switch (has) {
+    case 'timed':
+    case 'scene':
+      return {
+        kind: 'automatic-time',
+        shortestSeconds: r.quantity('shortest', parseSeconds),
+        longestSeconds: r.quantity('longest', parseSeconds),
+        inLowLight: r.text('lowLight') === 'locks' ? 'locks' : 'closes',
+        eye: eye()
+      };
+    case 'line':
+      return { kind: 'program', points: readLine(r), eye: eye() };
+    case 'cine':
+      if (r.text('needle') !== 'needle') return { kind: 'manual' };
+      return {
+        kind: 'automatic-aperture',
+        widestFNumber: r.quantity('widest', parseFNumber),
+        smallestFNumber: r.quantity('smallest', parseFNumber),
+        eye: eye()
+      };
+    case 'nothing':
+    case 'symbols':
+    case 'scales':
+    case 'gears':
+      return { kind: 'manual' };
+  }
+}
+
+/** Points such as "2.8 at 1s, 2.8 at 1/40, 16 at 1/400", in the order of more light. */
+function readLine(r: SheetReader): readonly { readonly fNumber: number; readonly seconds: number }[] {
+  const points = r.text('line').split(/,\s+|;/);
+  return points.map((text) => {
+    const [aperture = '', time = ''] = text.split(/\bat\b|\s@\s?/);
+    const fNumber = parseFNumber(aperture);
+    const seconds = parseSeconds(time);
+    if (!fNumber.ok || !seconds.ok) {
+      r.fault(
+        'line',
+        `“${text.trim()}” is no point of a program. Write points as 2.8 at 1s, 2.8 at 1/40, 16 at 1/400.`
+      );
+      return { fNumber: NaN, seconds: NaN };
+    }
+    return { fNumber: fNumber.value, seconds: seconds.value };
+  });
+}
+
+function readTraits(r: SheetReader, has: SheetKind, controls: readonly Control[]): CameraTraits {
+  const focus = controls.find((c) => c.acts === 'focus');
+  const tolerance = r.text('tolerance');
+  return {
+    focusing: readFocusing(r, focus?.kind === 'marked' ? focus.positions : []),
+    flash: readFlash(r),
+    transport: readTransport(r, has),
+    finder: {
+      rightMm: r.amount('finderRight', 500, 'millimetres'),
+      upMm: r.amount('finderUp', 500, 'millimetres'),
+      rightShare: r.amount('aimRight', 100, 'percent of the frame') / 100,
+      upShare: r.amount('aimUp', 100, 'percent of the frame') / 100
+    },
+    toleranceStops: tolerance === '' ? null : Math.abs(r.stops('tolerance', 4)),
+    repeats: r.text('repeats') === 'yes',
+    needsPackBattery: r.text('battery') === 'yes',
+    checks: readChecks(r),
+    perforations: PERFORATIONS.filter((p) =>
+      r
+        .text('perforations')
+        .split(/[\s,]+/)
+        .includes(p)
+    )
+  };
+}
+
+/** Reminders, parted by semicolons. */
+function readChecks(r: SheetReader): readonly string[] {
+  const checks = r
+    .text('checks')
+    .split(/\s*[;\n]\s*/)
+    .filter((c) => c !== '');
+  if (checks.length > 8) r.fault('checks', `These are ${checks.length} reminders; at most 8 are kept.`);
+  const long = checks.find((c) => c.length > MOST_CHECK_LETTERS);
+  if (long)
+    r.fault('checks', `“${long}” is too long to be read at a glance: ${MOST_CHECK_LETTERS} letters at most.`);
+  return checks;
+}
+
+function readFocusing(r: SheetReader, positions: readonly Position[]): CameraTraits['focusing'] {
+  if (positions.length > 0) {
+    const said = r.text('focusing');
+    if (said === 'rangefinder') return { kind: 'rangefinder' };
+    return { kind: positions.some((p) => p.symbol !== null) ? 'symbols' : 'scale' };
+  }
+  const metres = (field: string): number | null => {
+    if (r.text(field) === '') return null;
+    const value = r.metres(field);
+    return value === Infinity ? 10_000 : value;
+  };
+  return { kind: 'fixed', atM: metres('fixedAt'), sharpFromM: metres('sharpFrom') };
+}
+
+function readFlash(r: SheetReader): CameraTraits['flash'] {
+  const kind = r.text('flash');
+  const sync = (): number | null => (r.text('sync') === '' ? null : r.quantity('sync', parseSeconds));
+  const unit = (): FlashUnit => ({
+    name: 'built-in flash',
+    guideNumber: r.number('guideNumber', {
+      ...{ min: 0.5, max: 500, noun: 'guide number' },
+      example: 'metres at ISO 100, such as 9'
+    }),
+    powers: [0],
+    seconds: 1 / 900,
+    angleDegrees: null
+  });
+  if (kind === 'shoe') return { kind, syncSeconds: sync() };
+  if (kind === 'switch') return { kind, unit: unit(), syncSeconds: sync() };
+  if (kind !== 'automatic') return { kind: 'none' };
+  return {
+    kind,
+    unit: unit(),
+    belowLv: r.number('flashBelow', { min: -8, max: 18, noun: 'light value', example: 'LV −8 to 18' }),
+    overridable: r.text('flashOverride') === 'yes',
+    quenched: r.text('flashQuench') === 'yes'
+  };
+}
+
+function readTransport(r: SheetReader, has: SheetKind): CameraTraits['transport'] {
+  if (has === 'cine') {
+    const framesPerSecond = r.number('pictures', {
+      ...{ min: 1, max: 200, noun: 'number of pictures a second' },
+      example: '16 or 24'
+    });
+    return { kind: 'cine', framesPerSecond };
+  }
+  return r.text('moves') === 'swing'
+    ? { kind: 'swing', sweepSeconds: r.quantity('sweep', parseSeconds) }
+    : { kind: 'still' };
+}

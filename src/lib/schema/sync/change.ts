@@ -1,0 +1,183 @@
+// What a phone sends when it comes home, and what it is answered: changes with keys, conflicts in kinds.
+import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
+import { DEED_KINDS, type Change, type Deed, type Outcome } from '#core/offline/change.ts';
+import type { Queued, Sent } from '#core/offline/queue.ts';
+import { assertNever } from '#core/numeric/result.ts';
+import { choiceFrom, choiceSchema } from '../kit/choice.ts';
+import { conflictFrom, conflictSchema, conflictsSchema } from './conflict.ts';
+import { frameWordsSchema, linesSchema } from './frame-words.ts';
+import { newFrameFrom, newFrameSchema } from '../log/frame.ts';
+import { settingsEditSchema } from '../settings/settings.ts';
+import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
+
+/** The form of what is sent. A server that speaks another says so. */
+export const SYNC_FORM = 1;
+/** Changes in one sending at most. */
+export const MOST_CHANGES = 50;
+
+const id = () => string().required().max(64);
+const deed = <T extends Deed['kind']>(name: T) => kindField(name, DEED_KINDS);
+const DEEDS = {
+  log: object({ kind: deed('log'), frame: newFrameSchema.required() }).required(),
+  edit: object({ kind: deed('edit'), frameId: id(), from: frameWordsSchema, to: frameWordsSchema }),
+  remove: object({ kind: deed('remove'), frameId: id(), from: frameWordsSchema }),
+  restore: object({ kind: deed('restore'), frameId: id() }),
+  stand: object({
+    kind: deed('stand'),
+    cameraId: id(),
+    from: choiceSchema,
+    to: choiceSchema
+  }),
+  checks: object({ kind: deed('checks'), cameraId: id(), from: linesSchema, to: linesSchema }),
+  settings: object({ kind: deed('settings'), edit: settingsEditSchema.required() }),
+  finish: object({ kind: deed('finish'), loadId: id(), finished: boolean().required() }),
+  side: object({ kind: deed('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() })
+} as const;
+
+const deedSchema = lazy((value: unknown) => {
+  const name = kindOf(value);
+  switch (name) {
+    case 'edit':
+      return DEEDS.edit;
+    case 'remove':
+      return DEEDS.remove;
+    case 'restore':
+      return DEEDS.restore;
+    case 'stand':
+      return DEEDS.stand;
+    case 'checks':
+      return DEEDS.checks;
+    case 'settings':
+      return DEEDS.settings;
+    case 'finish':
+      return DEEDS.finish;
+    case 'side':
+      return DEEDS.side;
+    default:
+      return DEEDS.log;
+  }
+});
+keepShapes(deedSchema, DEEDS);
+
+/** A change with its key. */
+export const changeSchema = object({
+  key: string().required().min(8).max(64),
+  madeAt: string()
+    .required()
+    .max(40)
+    .matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'Times are UTC, such as 2026-05-01T10:00:00.000Z.'),
+  deed: deedSchema
+}).required();
+
+/** What is sent. */
+export const syncSchema = object({
+  form: number().integer().required(),
+  changes: array(object({ change: changeSchema, settled: conflictsSchema() }).required())
+    .max(MOST_CHANGES)
+    .required()
+}).required();
+
+const OUTCOMES = {
+  done: object({
+    key: string().required(),
+    outcome: string<'done'>().oneOf(['done']).required()
+  }),
+  conflict: object({
+    key: string().required(),
+    outcome: string<'conflict'>().oneOf(['conflict']).required(),
+    conflict: conflictSchema
+  }).required()
+} as const;
+const outcomeSchema = lazy((value: unknown) =>
+  typeof value === 'object' && value !== null && 'outcome' in value && value.outcome === 'done'
+    ? OUTCOMES.done
+    : OUTCOMES.conflict
+);
+keepShapes(outcomeSchema, OUTCOMES);
+
+/** What is answered: one outcome for each change that was sent. */
+export const syncAnswerSchema = object({ outcomes: array(outcomeSchema).required() }).required();
+
+const QUEUED = {
+  waiting: object({
+    state: string<'waiting'>().oneOf(['waiting']).required(),
+    change: changeSchema,
+    settled: conflictsSchema()
+  }).required(),
+  asked: object({
+    state: string<'asked'>().oneOf(['asked']).required(),
+    change: changeSchema,
+    settled: conflictsSchema(),
+    conflict: conflictSchema
+  }),
+  left: object({
+    state: string<'left'>().oneOf(['left']).required(),
+    change: changeSchema,
+    conflict: conflictSchema
+  })
+} as const;
+
+const queuedSchema = lazy((value: unknown) => {
+  const state = typeof value === 'object' && value !== null && 'state' in value ? value.state : undefined;
+  return state === 'asked' ? QUEUED.asked : state === 'left' ? QUEUED.left : QUEUED.waiting;
+});
+
+/** A change as a phone keeps it, in an object of its own. */
+export const queuedItemSchema = object({ item: queuedSchema }).required();
+
+type DeedBody = InferType<typeof deedSchema>;
+
+function deedFrom(body: DeedBody): Deed {
+  switch (body.kind) {
+    case 'log':
+      return { kind: 'log', frame: newFrameFrom(body.frame) };
+    case 'stand':
+      return { ...body, from: choiceFrom(body.from), to: choiceFrom(body.to) };
+    case 'edit':
+    case 'remove':
+    case 'restore':
+    case 'checks':
+    case 'settings':
+    case 'finish':
+    case 'side':
+      return body;
+    default:
+      return assertNever(body);
+  }
+}
+
+/** The change of a checked body. */
+export function changeFrom(body: InferType<typeof changeSchema>): Change {
+  return { ...body, deed: deedFrom(body.deed) };
+}
+
+/** What was sent, of a checked body. */
+export function sentFrom(body: InferType<typeof syncSchema>): readonly Sent[] {
+  return body.changes.map(({ change, settled }) => ({
+    change: changeFrom(change),
+    settled: settled.map(conflictFrom)
+  }));
+}
+
+/** The outcomes of a checked answer. */
+export function outcomesFrom(body: InferType<typeof syncAnswerSchema>): readonly Outcome[] {
+  return body.outcomes.map((o) => (o.outcome === 'done' ? o : { ...o, conflict: conflictFrom(o.conflict) }));
+}
+
+/** A change of a phone's queue, of a checked value. */
+export function queuedFrom(body: InferType<typeof queuedSchema>): Queued {
+  const change = changeFrom(body.change);
+  switch (body.state) {
+    case 'waiting':
+      return { state: 'waiting', change, settled: body.settled.map(conflictFrom) };
+    case 'asked':
+      return {
+        ...{ state: 'asked', change, settled: body.settled.map(conflictFrom) },
+        conflict: conflictFrom(body.conflict)
+      };
+    case 'left':
+      return { state: 'left', change, conflict: conflictFrom(body.conflict) };
+    default:
+      return assertNever(body);
+  }
+}

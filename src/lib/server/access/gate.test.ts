@@ -1,0 +1,78 @@
+import { describe, expect, test } from 'vitest';
+import { readConfig } from '../config.ts';
+import { openDatabase } from '../database/open.ts';
+import { gateOf, isOpen, MOST_TRIES } from './gate.ts';
+import { passcodes } from './passcode.ts';
+
+async function doorsWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
+  const doors = passcodes(openDatabase(':memory:'), now);
+  await doors.set(passcode);
+  return doors;
+}
+
+describe('the passcode', () => {
+  test('is kept as what it comes to; right is right and wrong is wrong', async () => {
+    const db = openDatabase(':memory:');
+    const doors = passcodes(db, () => 0);
+    expect(doors.isSet()).toBe(false);
+    expect(await doors.isRight('')).toBe(false);
+    await doors.set('eight characters');
+    expect(JSON.stringify(db.prepare('select * from passcode').all())).not.toContain('eight');
+    // looked at one after the other, however many come at once
+    const looks = await Promise.all(['eight characters', 'eight character', ''].map((p) => doors.isRight(p)));
+    expect(looks).toEqual([true, false, false]);
+    await expect(doors.set('short')).rejects.toThrow('8 characters or more');
+  });
+  test('sessions end by themselves, one by one, all at once, and with a new passcode', async () => {
+    let now = Date.UTC(2026, 4, 1);
+    const doors = await doorsWith('eight characters', () => now);
+    const [a, b] = [doors.signIn(), doors.signIn()];
+    doors.signOut(a);
+    expect([doors.isSignedIn(a), doors.isSignedIn(b), doors.isSignedIn('')]).toEqual([false, true, false]);
+    now += 181 * 24 * 3_600_000;
+    expect(doors.isSignedIn(b)).toBe(false);
+    const c = doors.signIn();
+    doors.signOutEverywhere();
+    expect(doors.isSignedIn(c)).toBe(false);
+    const d = doors.signIn();
+    await doors.set('another passcode');
+    expect(doors.isSignedIn(d)).toBe(false);
+  });
+  test('after ten wrong ones the gate is shut for whoever tried, and for nobody else', async () => {
+    const doors = await doorsWith('eight characters');
+    const gate = gateOf({ ...doors, isRight: (p) => Promise.resolve(p === 'right') });
+    for (let i = 1; i <= MOST_TRIES; i++)
+      expect(await gate.enter('wrong', 'phone')).toEqual({ kind: 'wrong', triesLeft: MOST_TRIES - i });
+    expect(await gate.enter('right', 'phone')).toEqual({ kind: 'shut', minutes: 15 });
+    expect((await gate.enter('right', 'another')).kind).toBe('in');
+  });
+  test('a crowd at the gate is told to wait', async () => {
+    const doors = await doorsWith('eight characters');
+    let open = (): void => undefined;
+    const held = new Promise<boolean>((done) => (open = () => done(false)));
+    const gate = gateOf({ ...doors, isRight: () => held });
+    const tries = Array.from({ length: 6 }, (_, i) => gate.enter('x', `phone ${i}`));
+    await Promise.resolve();
+    open();
+    const kinds = (await Promise.all(tries)).map((t) => t.kind);
+    expect(kinds.filter((k) => k === 'busy').length).toBeGreaterThan(0);
+  });
+  test('only the gate and the empty shell are open', () => {
+    expect(['/enter', '/enter/__data.json', '/shell'].every(isOpen)).toBe(true);
+    expect(['/', '/shoot', '/shell/x', '/enterprise', '/api/v1/carried'].some(isOpen)).toBe(false);
+  });
+});
+
+describe('what the server is started with', () => {
+  test.each([
+    [{ HOST: '0.0.0.0' }, /would open the log to everybody.*npm run phone/],
+    [{ JUST_ENOUGH_LOCKED: 'yes' }, /must be 0 or 1/],
+    [{ JUST_ENOUGH_LOCKED: '1', JUST_ENOUGH_NEW_PASSCODE: 'short' }, /8 characters or more/],
+    [{ JUST_ENOUGH_LOKED: '1' }, /is not known/]
+  ])('%j is refused', (env, words) => expect(() => readConfig(env)).toThrow(words));
+  test('beyond this machine with a passcode, by every name it goes by', () => {
+    const env = { HOST: '0.0.0.0', JUST_ENOUGH_LOCKED: '1', JUST_ENOUGH_HOSTS: '192.168.1.5, Box.local' };
+    expect(readConfig(env)).toMatchObject({ locked: true, hosts: ['0.0.0.0', '192.168.1.5', 'box.local'] });
+    expect(readConfig({ HOST: '127.0.0.1' }).locked).toBe(false);
+  });
+});

@@ -1,0 +1,30 @@
+// Opens the database: foreign keys on, write-ahead log, 5 s busy timeout, migrated.
+import { mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import Database from 'better-sqlite3';
+import { migrate, orderMigrations } from './migrate.ts';
+
+const files = import.meta.glob<string>('../migrations/*.sql', {
+  query: '?raw',
+  import: 'default',
+  eager: true
+});
+
+/**
+ * Opens and migrates a database, making its folder if there is none.
+ * @param path a file, or ':memory:'
+ * @throws {Error} when the folder cannot be written or the database is of a newer version
+ */
+export function openDatabase(path: string): Database.Database {
+  if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
+  const db = new Database(path, { timeout: 5000 });
+  try {
+    db.pragma('journal_mode = WAL');
+    db.pragma('foreign_keys = ON');
+    migrate(db, orderMigrations(files));
+  } catch (error) {
+    db.close();
+    throw error;
+  }
+  return db;
+}

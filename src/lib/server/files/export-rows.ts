@@ -1,0 +1,115 @@
+// Everything that is kept, line by line, in an order in which each stands after what it names. The only SQL about leaving.
+import type { Database } from 'better-sqlite3';
+import { BOOK_FORMAT, BOOK_VERSION, type BookRecord } from '#schema/files/archive.ts';
+import { cameraRepository } from '../kit/cameras.ts';
+import { filmRepository } from '../kit/films.ts';
+import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts';
+import { judgementRepository } from '../learn/judgements.ts';
+import { loadRepository } from '../kit/loads.ts';
+import { scanRepository } from '../scans/repository.ts';
+import { thingDataFromJson } from '#schema/kit/thing.ts';
+
+interface Kept {
+  readonly id: string;
+  readonly created_at: string;
+  readonly deleted_at: string | null;
+}
+
+/** The lines of a book, without their line ends. */
+export function* bookLines(db: Database, writtenAt: string): Generator<string> {
+  yield JSON.stringify({ kind: 'book', format: BOOK_FORMAT, version: BOOK_VERSION, writtenAt });
+  for (const record of bookRecords(db)) yield JSON.stringify(record);
+}
+
+/** The records of a database. */
+export function* bookRecords(db: Database): Generator<BookRecord> {
+  yield* kitRecords(db);
+  for (const load of [...loadRepository(db).list()].reverse()) yield { kind: 'load', load };
+  yield* frameRecords(db);
+  const history = db.prepare<[], { readonly camera_id: string }>(
+    'select distinct camera_id from bias_change order by camera_id'
+  );
+  for (const { camera_id: cameraId } of history.all()) {
+    for (const change of [...judgementRepository(db).history(cameraId)].reverse()) {
+      const { changedAt, fromStops, fromSd, toStops, toSd, frames } = change;
+      yield { kind: 'bias', cameraId, changedAt, fromStops, fromSd, toStops, toSd, frames };
+    }
+  }
+  for (const { sha256, deletedAt, ...scan } of scanRepository(db).list())
+    yield { kind: 'scan', scan, sha256, deletedAt };
+}
+
+function* kitRecords(db: Database): Generator<BookRecord> {
+  const cameras = cameraRepository(db);
+  const kept = (table: 'film' | 'thing'): readonly Kept[] =>
+    db.prepare<[], Kept>(`select id, created_at, deleted_at from ${table} order by created_at, id`).all();
+  const all = db.prepare<
+    [],
+    { readonly id: string; readonly created_at: string; readonly retired_at: string | null }
+  >('select id, created_at, retired_at from camera order by created_at, id');
+  for (const { id, created_at: addedAt, retired_at: retiredAt } of all.all()) {
+    const stored = cameras.find(id);
+    if (!stored) continue;
+    const { camera, revision } = stored;
+    yield { kind: 'camera', camera, addedAt, retiredAt, revision, stands: cameras.standsAt(id) ?? {} };
+  }
+  const films = filmRepository(db);
+  for (const { id, created_at: addedAt, deleted_at: deletedAt } of kept('film')) {
+    const film = films.find(id);
+    if (film) yield { kind: 'film', film, addedAt, deletedAt };
+  }
+  const thing = db.prepare<[string], { readonly name: string; readonly data: string }>(
+    'select name, data from thing where id = ?'
+  );
+  for (const { id, created_at: addedAt, deleted_at: deletedAt } of kept('thing')) {
+    const row = thing.get(id);
+    if (row)
+      yield {
+        kind: 'thing',
+        thing: { id, name: row.name, data: thingDataFromJson(row.data) },
+        addedAt,
+        deletedAt
+      };
+  }
+}
+
+/** Rows read at a time: between them others may write. */
+const PAGE = 1000;
+
+/** Frames with their judgements, page by page, so that the database is never held. */
+function* frameRecords(db: Database): Generator<BookRecord> {
+  const page = db.prepare<[string, number], FrameRow & { readonly camera_revision: number }>(
+    `select ${FRAME_COLUMNS} from frame where id > ? order by id limit ?`
+  );
+  const judgements = judgementRepository(db);
+  let after = '';
+  for (;;) {
+    const rows = page.all(after, PAGE);
+    for (const row of rows) {
+      const { deletedAt, ...frame } = frameFromRow(row);
+      yield { kind: 'frame', frame, cameraRevision: row.camera_revision, deletedAt };
+    }
+    for (const { frameId, on, outcome, faults, judgedAt } of judgements.ofFrames(rows.map((r) => r.id)))
+      yield { kind: 'judgement', frameId, judgement: { on, outcome, faults }, judgedAt };
+    if (rows.length < PAGE) return;
+    after = rows.at(-1)?.id ?? '';
+  }
+}
+
+/** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read; between them others have their turn. */
+export function streamOf(lines: Generator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
+  const encoder = new TextEncoder();
+  return new ReadableStream({
+    async pull(controller) {
+      await new Promise((next) => setImmediate(next));
+      const piece: string[] = [];
+      while (piece.length < 600) {
+        const next = lines.next();
+        if (next.done === true) break;
+        piece.push(next.value, lineEnd);
+      }
+      if (piece.length > 0) controller.enqueue(encoder.encode(piece.join('')));
+      else controller.close();
+    }
+  });
+}

@@ -1,0 +1,231 @@
+// Imports, one at a time: read and checked in the background, shown, then taken as a whole or not at all.
+import { randomUUID } from 'node:crypto';
+import { createWriteStream, mkdirSync, rmSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { Readable, Transform } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { Database } from 'better-sqlite3';
+import { headerFault, readRecord, type BookRecord, type RecordKind } from '#schema/files/archive.ts';
+import type { scanIntake } from '../scans/intake.ts';
+import { likelyMapping, readCsv, type CsvMapping, type CsvTable } from './csv.ts';
+import { stagedRow, type CsvTarget } from './csv-rows.ts';
+import { stagedScans } from './scan-files.ts';
+import { staging } from './staging.ts';
+import { kindOfFile, linesOf } from './text-file.ts';
+import { LINES_NAME, unpack } from './unzip.ts';
+
+/** Largest file that is taken, bytes. */
+export const MOST_IMPORT_BYTES = 4 * 1024 ** 3;
+/** Lines read at a time: some hundredths of a second. */
+const PIECE = 400;
+/** Faults told line by line; the rest are counted. */
+const TOLD = 100;
+
+/** Where an import is. */
+export type ImportState = 'reading' | 'mapping' | 'ready' | 'refused' | 'done' | 'cancelled';
+
+/** An import as it is shown. */
+export interface ImportView {
+  readonly id: string;
+  readonly name: string;
+  readonly state: ImportState;
+  /** Lines read so far. */
+  readonly lines: number;
+  /** What is new and what is here already, by kind. */
+  readonly counts: Readonly<Partial<Record<RecordKind, { readonly fresh: number; readonly here: number }>>>;
+  readonly faults: readonly { readonly line: number; readonly why: string }[];
+  readonly faultCount: number;
+  /** Of a CSV: its columns, what they are likely meant for, and some rows. */
+  readonly csv: {
+    readonly headers: readonly string[];
+    readonly mapping: CsvMapping;
+    readonly sample: readonly Readonly<Record<string, string>>[];
+  } | null;
+}
+
+class Job {
+  readonly id = randomUUID();
+  readonly name: string;
+  state: ImportState = 'reading';
+  lines = 0;
+  counts: Partial<Record<RecordKind, { fresh: number; here: number }>> = {};
+  faults: { line: number; why: string }[] = [];
+  faultCount = 0;
+  table: CsvTable | null = null;
+  /** Whether the first line was read. */
+  headed = false;
+  constructor(name: string) {
+    this.name = name;
+  }
+  refuse(line: number, why: string): void {
+    this.faultCount += 1;
+    if (this.faults.length < TOLD) this.faults.push({ line, why });
+  }
+  count(kind: RecordKind, as: 'fresh' | 'here'): void {
+    const counts = (this.counts[kind] ??= { fresh: 0, here: 0 });
+    counts[as] += 1;
+  }
+  settle(): void {
+    if (this.state === 'reading') this.state = this.faultCount > 0 ? 'refused' : 'ready';
+  }
+  view(): ImportView {
+    const { id, name, state, lines, counts, faults, faultCount, table } = this;
+    const csv = table && {
+      headers: table.headers,
+      mapping: likelyMapping(table.headers),
+      sample: table.rows.slice(0, 3).map((r) => r.cells)
+    };
+    return { id, name, state, lines, counts, faults, faultCount, csv };
+  }
+}
+
+/** The imports of a store. @param folder where files wait, emptied at the start */
+export function importDesk(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
+  const stage = staging(db);
+  const files = stagedScans(folder, intake);
+  let job: Job | null = null;
+  const path = join(folder, 'file');
+
+  function reset(): void {
+    stage.clear();
+    rmSync(folder, { recursive: true, force: true });
+    mkdirSync(folder, { recursive: true });
+  }
+
+  function stageRecord(own: Job, line: number, record: BookRecord, withScans: boolean): void {
+    if (record.kind === 'scan' && !withScans) return;
+    const staged = stage.add(line, record);
+    if (staged.as === 'refused') own.refuse(line, staged.why);
+    else own.count(record.kind, staged.as);
+  }
+
+  async function readBook(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {
+    for await (const piece of linesOf(lines)) {
+      if (own.state !== 'reading') return;
+      // some lines as one, then whoever waits for the server has a turn
+      for (let from = 0; from < piece.length; from += PIECE) {
+        stage.together(() => {
+          for (const text of piece.slice(from, from + PIECE)) {
+            own.lines += 1;
+            if (text.trim() === '') continue;
+            if (!own.headed) {
+              own.headed = true;
+              const fault = headerFault(text.replace(/^\uFEFF/, ''));
+              if (fault !== null) own.refuse(1, fault);
+              continue;
+            }
+            if (own.faults[0]?.line === 1) return;
+            const record = readRecord(text);
+            if (record.ok) stageRecord(own, own.lines, record.value, scanNames !== null);
+            else own.refuse(own.lines, record.error);
+          }
+        });
+        await new Promise((next) => setImmediate(next));
+      }
+    }
+    if (!own.headed) own.refuse(1, 'The file is empty.');
+    if (scanNames && own.faultCount === 0)
+      for (const fault of await files.look(stage.scans(), scanNames)) own.refuse(0, fault);
+  }
+
+  async function readFileOf(own: Job): Promise<void> {
+    const kind = await kindOfFile(path);
+    if (kind === 'empty') own.refuse(1, 'The file is empty.');
+    else if (kind === 'utf-16') own.refuse(1, 'The file is UTF-16 or no text at all. Save it as UTF-8.');
+    else if (kind === 'zip') {
+      const unpacked = await unpack(path, folder);
+      if (unpacked.ok) await readBook(own, join(folder, LINES_NAME), unpacked.value);
+      else own.refuse(1, unpacked.error);
+    } else if (kind === 'book') await readBook(own, path, null);
+    else {
+      const text = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(path));
+      own.table = readCsv(text);
+      for (const { line, why } of own.table.faults) own.refuse(line, why);
+      own.lines = own.table.rows.length + 1;
+      if (own.faultCount === 0) own.state = own.table.rows.length === 0 ? own.state : 'mapping';
+      if (own.table.rows.length === 0) own.refuse(1, 'The file has no rows.');
+    }
+  }
+
+  async function read(own: Job): Promise<void> {
+    try {
+      await readFileOf(own);
+    } catch (error) {
+      if (error instanceof TypeError) own.refuse(own.lines + 1, 'This is no UTF-8. Save the file as UTF-8.');
+      else own.refuse(own.lines + 1, error instanceof Error ? `${error.message}.` : 'not readable');
+    }
+    own.settle();
+    if (own.state === 'refused') reset();
+  }
+
+  return {
+    /** Takes a file in and begins to read it; an import before it that was not taken is dropped. @returns null when it is too large */
+    start: async (name: string, body: AsyncIterable<Uint8Array>): Promise<ImportView | null> => {
+      if (job?.state === 'reading') job.state = 'cancelled';
+      reset();
+      const own = new Job(name);
+      job = own;
+      let bytes = 0;
+      const counted = new Transform({
+        transform(chunk: Buffer, _encoding, done) {
+          bytes += chunk.length;
+          done(bytes > MOST_IMPORT_BYTES ? new RangeError('too large') : null, chunk);
+        }
+      });
+      try {
+        await pipeline(Readable.from(body), counted, createWriteStream(path));
+      } catch (error) {
+        reset();
+        if (error instanceof RangeError) return null;
+        throw error;
+      }
+      void read(own);
+      return own.view();
+    },
+    find: (id: string): ImportView | null => (job?.id === id ? job.view() : null),
+    /** Says what the columns of a CSV stand for: its rows are checked as frames of a film. */
+    map: (id: string, mapping: CsvMapping, target: CsvTarget): ImportView | null => {
+      const own = job?.id === id ? job : null;
+      const table = own?.table;
+      if (!own || !table || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
+      stage.clear();
+      [own.counts, own.faults, own.faultCount] = [{}, [], 0];
+      stage.together(() => {
+        for (const row of table.rows) {
+          const record = stagedRow(row.cells, mapping, target);
+          if (record.ok) stageRecord(own, row.line, record.value, false);
+          else for (const why of record.error) own.refuse(row.line, why);
+        }
+      });
+      own.state = own.faultCount > 0 ? 'refused' : 'ready';
+      if (own.state === 'refused') stage.clear();
+      return own.view();
+    },
+    /** Everything goes in, or nothing. @returns false when nothing is ready */
+    take: (id: string): boolean => {
+      if (job?.id !== id || job.state !== 'ready') return false;
+      const undo = files.moveIn(stage.scans());
+      try {
+        stage.take();
+      } catch (error) {
+        undo();
+        throw error;
+      }
+      job.state = 'done';
+      reset();
+      return true;
+    },
+    cancel: (id: string): boolean => {
+      if (job?.id !== id || job.state === 'done') return false;
+      job.state = 'cancelled';
+      reset();
+      return true;
+    },
+    /** Clears away what was cut off when the server last stopped. */
+    tidy: (): void => {
+      stage.clear();
+      rmSync(folder, { recursive: true, force: true });
+    }
+  };
+}

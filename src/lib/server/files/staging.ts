@@ -1,0 +1,171 @@
+// Lines on their way in. Each is checked against the log and against the lines before it; then all go in at once, or none.
+// The only SQL about staging. Frames and judgements go over
+// by SQL alone, since there may be a hundred thousand of them.
+import type { Database } from 'better-sqlite3';
+import { readRecord, type BookRecord } from '#schema/files/archive.ts';
+import { FRAME_NAMES, FRAME_VALUES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
+import { knownNames, nameOf, namedBy, recordWriter } from './import-rows.ts';
+
+/** What became of a line. */
+export type Staged =
+  { readonly as: 'fresh' } | { readonly as: 'here' } | { readonly as: 'refused'; readonly why: string };
+
+const WORDS: Readonly<Record<string, string>> = {
+  camera: 'camera',
+  film: 'film',
+  thing: 'thing',
+  load: 'load',
+  frame: 'frame',
+  judgement: 'judgement of frame',
+  bias_change: 'change of bias',
+  scan: 'scan'
+};
+
+/** What may be there only once, beside the name; of frames the table itself says so. */
+function onceOf(record: BookRecord): string | null {
+  if (record.kind === 'load' && record.load.finishedAt === null)
+    return `open film of camera ${record.load.cameraId}`;
+  if (record.kind === 'scan' && record.deletedAt === null)
+    return `scan ${record.sha256} of load ${record.scan.loadId}`;
+  return null;
+}
+
+/** The staging of a database. */
+export function staging(db: Database) {
+  const known = knownNames(db);
+  const insert = db.prepare<[number, string, string]>(
+    'insert into staged (line, tbl, body) values (?, ?, ?)'
+  );
+  const insertFrame = db.prepare<[Record<string, unknown>]>(
+    `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
+  );
+  const insertJudgement = db.prepare<[string, string, string, string, string]>(
+    'insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)'
+  );
+  const stagedFrame = db.prepare<[string]>('select 1 from staged_frame where id = ?');
+  const numberTaken = db.prepare<[string, number]>(
+    'select 1 from frame where load_id = ? and number = ? and deleted_at is null'
+  );
+  const openFilm = db.prepare<[string]>('select 1 from load where camera_id = ? and finished_at is null');
+  const sameScan = db.prepare<[string, string]>(
+    'select 1 from scan where load_id = ? and sha256 = ? and deleted_at is null'
+  );
+  const bodies = (where: string) =>
+    db.prepare<[], { readonly body: string }>(`select body from staged where ${where} order by line`);
+  const before = bodies("tbl not in ('bias_change', 'scan')");
+  const after = bodies("tbl in ('bias_change', 'scan')");
+  const scans = bodies("tbl = 'scan'");
+  const over = [
+    `insert into frame (${FRAME_NAMES}) select ${FRAME_NAMES} from staged_frame order by rowid`,
+    `insert into frame_tag (frame_id, tag, place) select staged_frame.id, tag.value, tag.key
+     from staged_frame, json_each(staged_frame.tags) as tag`,
+    'insert into frame_words (frame_id, words) select id, words from staged_frame order by id',
+    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at)
+     select frame_id, judged_on, outcome, faults, judged_at from staged_judgement order by rowid`
+  ].map((sql) => db.prepare(sql));
+  const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
+  /** Names that are staged, but for frames and judgements, and what may be there once only. */
+  const names = new Set<string>();
+  const onces = new Set<string>();
+  const clear = (): void => {
+    for (const statement of empty) statement.run();
+    names.clear();
+    onces.clear();
+  };
+
+  const refuse = (why: string): Staged => ({ as: 'refused', why });
+  const isStaged = (table: string, id: string): boolean =>
+    table === 'frame' ? stagedFrame.get(id) !== undefined : names.has(`${table} ${id}`);
+  function faultOf(record: BookRecord): string | null {
+    for (const { table, id } of namedBy(record)) {
+      if (!isStaged(table, id) && !known(table, id))
+        return `names the ${WORDS[table] ?? table} “${id}”, which stands neither before it nor in the log`;
+    }
+    if (
+      record.kind === 'frame' &&
+      record.deletedAt === null &&
+      numberTaken.get(record.frame.loadId, record.frame.number)
+    )
+      return `frame ${record.frame.number} of this film is in the log already`;
+    if (record.kind === 'load' && record.load.finishedAt === null && openFilm.get(record.load.cameraId))
+      return 'its camera holds another film here. Finish that one first';
+    if (
+      record.kind === 'scan' &&
+      record.deletedAt === null &&
+      sameScan.get(record.scan.loadId, record.sha256)
+    )
+      return 'the same file is on this film already';
+    return null;
+  }
+
+  /** Keeps a record. @returns what is in its way, or null */
+  function keep(line: number, table: string, id: string, record: BookRecord): string | null {
+    const twice = `the ${WORDS[table] ?? table} “${id}” stands in the file twice`;
+    if (record.kind === 'frame') {
+      const { frame, cameraRevision, deletedAt } = record;
+      const { changes } = insertFrame.run({
+        ...frameValues(frame, cameraRevision, deletedAt),
+        ...{ words: wordsOfFrame(frame), tags: JSON.stringify(frame.about.tags) }
+      });
+      if (changes > 0) return null;
+      return isStaged('frame', id)
+        ? twice
+        : `there is another frame ${frame.number} of load ${frame.loadId} in the file`;
+    }
+    if (record.kind === 'judgement') {
+      const { on, outcome, faults } = record.judgement;
+      const { frameId, judgedAt } = record;
+      const { changes } = insertJudgement.run(
+        ...([frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt] as const)
+      );
+      return changes > 0 ? null : twice;
+    }
+    const name = `${table} ${id}`;
+    if (names.has(name)) return twice;
+    const once = onceOf(record);
+    if (once !== null && onces.has(once)) return `there is another ${once} in the file`;
+    names.add(name);
+    if (once !== null) onces.add(once);
+    insert.run(line, table, JSON.stringify(record));
+    return null;
+  }
+
+  const take = db.transaction((): void => {
+    const write = recordWriter(db);
+    const each = (rows: readonly { readonly body: string }[]): void => {
+      for (const { body } of rows) {
+        const read = readRecord(body);
+        if (!read.ok) throw new Error(read.error);
+        write(read.value);
+      }
+    };
+    each(before.all());
+    for (const statement of over) statement.run();
+    each(after.all());
+    clear();
+  });
+
+  return {
+    /** Checks a record and keeps it until {@link take}. */
+    add: (line: number, record: BookRecord): Staged => {
+      const { table, id } = nameOf(record);
+      if (known(table, id)) return { as: 'here' };
+      const why = faultOf(record) ?? keep(line, table, id, record);
+      if (why !== null) return refuse(why);
+      return { as: 'fresh' };
+    },
+    /** Several additions as one, for speed; what was added stays staged. */
+    together: <T>(work: () => T): T => db.transaction(work).immediate(),
+    /** Scans that wait. */
+    scans: (): readonly (BookRecord & { kind: 'scan' })[] =>
+      scans.all().flatMap(({ body }) => {
+        const read = readRecord(body);
+        return read.ok && read.value.kind === 'scan' ? [read.value] : [];
+      }),
+    /** Everything goes in, or nothing. @throws {Error} when something does not fit after all */
+    take: (): void => {
+      take.immediate();
+    },
+    clear
+  };
+}

@@ -1,0 +1,35 @@
+// Puts together what a page needs of a pair: camera, film, what is left, and where the controls stand.
+import type { Frame, Load } from '#core/log/frame.ts';
+import { pairFrom, type Pair } from '#core/log/pair.ts';
+import type { Store } from '../store.ts';
+
+/** The pair of a load; null when its camera or film is gone. */
+export function pairOf(store: Store, load: Load): Pair | null {
+  const camera = store.cameras.find(load.cameraId);
+  const film = store.films.find(load.filmId);
+  if (!camera || !film) return null;
+  return pairFrom({
+    ...{ load, camera: camera.camera, film },
+    frames: store.frames.listByLoad(load.id),
+    stands: store.cameras.standsAt(load.cameraId),
+    last: store.frames.lastOfCamera(load.cameraId)
+  });
+}
+
+/** The pair a page is about: the one its address names, else the one in hand. */
+export function pairInHand(store: Store, loadId: string | null): Pair | null {
+  const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inHand();
+  return load && pairOf(store, load);
+}
+
+/** Frames told as light by memory. */
+const RECENT = 14;
+
+/** The latest frames of all films with the names of their films. */
+export function recentFrames(store: Store): readonly { readonly frame: Frame; readonly filmName: string }[] {
+  return store.frames.recent(RECENT).flatMap((frame) => {
+    const load = store.loads.find(frame.loadId);
+    const film = load && store.films.find(load.filmId);
+    return film ? [{ frame, filmName: film.name }] : [];
+  });
+}

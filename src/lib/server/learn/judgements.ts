@@ -1,0 +1,85 @@
+// Judgements of frames and the history of each camera's bias. The only SQL about them.
+import type { Database } from 'better-sqlite3';
+import type { BiasChange } from '#core/learn/bias.ts';
+import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
+import { faultsFromJson, outcomeFromJson } from '#schema/log/judgement.ts';
+import { remembered } from '#schema/reading/remembered.ts';
+
+interface JudgementRow {
+  readonly frame_id: string;
+  readonly judged_on: JudgedOn;
+  readonly outcome: string;
+  readonly faults: string;
+  readonly judged_at: string;
+}
+
+interface BiasRow {
+  readonly id: number;
+  readonly changed_at: string;
+  readonly from_stops: number;
+  readonly from_sd: number | null;
+  readonly to_stops: number;
+  readonly to_sd: number | null;
+  readonly frames: number;
+}
+
+const outcomeOf = remembered(outcomeFromJson);
+const faultsOf = remembered(faultsFromJson);
+const fromRow = (row: JudgementRow): Judgement => ({
+  frameId: row.frame_id,
+  on: row.judged_on,
+  outcome: outcomeOf(row.outcome),
+  faults: faultsOf(row.faults),
+  judgedAt: row.judged_at
+});
+
+/** The judgements of a database. */
+export function judgementRepository(db: Database) {
+  const one = db.prepare<[string], JudgementRow>('select * from judgement where frame_id = ?');
+  const ofCamera = db.prepare<[string], JudgementRow>(
+    `select judgement.* from judgement
+     join frame on frame.id = judgement.frame_id and frame.deleted_at is null
+     join load on load.id = frame.load_id
+     where load.camera_id = ? order by judgement.judged_at, judgement.frame_id`
+  );
+  const ofFrames = db.prepare<[string], JudgementRow>(
+    'select * from judgement where frame_id in (select value from json_each(?))'
+  );
+  const put = db.prepare<[string, string, string, string, string]>(
+    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)
+     on conflict (frame_id) do update set judged_on = excluded.judged_on, outcome = excluded.outcome,
+       faults = excluded.faults, judged_at = excluded.judged_at`
+  );
+  const drop = db.prepare<[string]>('delete from judgement where frame_id = ?');
+  const history = db.prepare<[string], BiasRow>(
+    'select * from bias_change where camera_id = ? order by id desc'
+  );
+  const note = db.prepare<[Record<string, unknown>]>(
+    `insert into bias_change (camera_id, changed_at, from_stops, from_sd, to_stops, to_sd, frames)
+     values (:cameraId, :changedAt, :fromStops, :fromSd, :toStops, :toSd, :frames)`
+  );
+  return {
+    find: (frameId: string): Judgement | null => {
+      const row = one.get(frameId);
+      return row ? fromRow(row) : null;
+    },
+    /** Of every frame of a camera that is not in the trash, oldest first. */
+    ofCamera: (cameraId: string): readonly Judgement[] => ofCamera.all(cameraId).map(fromRow),
+    ofFrames: (ids: readonly string[]): readonly Judgement[] =>
+      ofFrames.all(JSON.stringify(ids)).map(fromRow),
+    put: ({ frameId, on, outcome, faults, judgedAt }: Judgement): void => {
+      put.run(frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt);
+    },
+    /** @returns false when the frame was not judged */
+    drop: (frameId: string): boolean => drop.run(frameId).changes > 0,
+    /** How a camera's bias was changed, the latest first. */
+    history: (cameraId: string): readonly BiasChange[] =>
+      history.all(cameraId).map((r) => ({
+        ...{ id: r.id, changedAt: r.changed_at, fromStops: r.from_stops, fromSd: r.from_sd },
+        ...{ toStops: r.to_stops, toSd: r.to_sd, frames: r.frames }
+      })),
+    note: (cameraId: string, change: Omit<BiasChange, 'id'>): void => {
+      note.run({ cameraId, ...change });
+    }
+  };
+}

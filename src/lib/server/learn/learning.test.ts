@@ -1,0 +1,55 @@
+import { describe, expect, test } from 'vitest';
+import type { Judgement } from '#core/learn/judgement.ts';
+import { cameraRepository } from '../kit/cameras.ts';
+import { openDatabase } from '../database/open.ts';
+import { seedDemo } from '../demo/seed.ts';
+import { frameRepository } from '../log/frames.ts';
+import { judgementRepository } from './judgements.ts';
+
+function demo() {
+  const db = openDatabase(':memory:');
+  seedDemo(db);
+  return {
+    db,
+    judgements: judgementRepository(db),
+    frames: frameRepository(db),
+    cameras: cameraRepository(db)
+  };
+}
+const judgement = (frameId: string, more: Partial<Judgement> = {}): Judgement => ({
+  ...{ frameId, on: 'print', outcome: { kind: 'tone', stops: 1 }, faults: ['blur'] },
+  judgedAt: '2026-09-14T10:00:00Z',
+  ...more
+});
+
+describe('judgements', () => {
+  test('come back as they were, are replaced, and taken back', () => {
+    const { judgements } = demo();
+    judgements.put(judgement('demo-load-marigold-1'));
+    expect(judgements.find('demo-load-marigold-1')).toEqual(judgement('demo-load-marigold-1'));
+    const word = judgement('demo-load-marigold-1', {
+      on: 'negative',
+      outcome: { kind: 'word', word: 'thin' },
+      faults: []
+    });
+    judgements.put(word);
+    expect(judgements.find('demo-load-marigold-1')).toEqual(word);
+    expect(judgements.drop('demo-load-marigold-1')).toBe(true);
+    expect(judgements.drop('demo-load-marigold-1')).toBe(false);
+  });
+  test('of a frame in the trash they are not counted', () => {
+    const { judgements, frames } = demo();
+    const [first] = frames.listByLoad('demo-load-marigold');
+    judgements.put(judgement(first?.id ?? ''));
+    expect(judgements.ofCamera('demo-marigold')).toHaveLength(1);
+    frames.remove(first?.id ?? '', '2026-09-15T10:00:00Z');
+    expect(judgements.ofCamera('demo-marigold')).toEqual([]);
+  });
+  test('the history of a bias is told latest first', () => {
+    const { judgements } = demo();
+    const change = { changedAt: 'x', fromStops: 0, fromSd: null, toStops: 0.5, toSd: 0.2, frames: 4 };
+    judgements.note('demo-marigold', change);
+    judgements.note('demo-marigold', { ...change, fromStops: 0.5, toStops: 0, frames: 0 });
+    expect(judgements.history('demo-marigold').map((c) => c.toStops)).toEqual([0, 0.5]);
+  });
+});

@@ -1,0 +1,76 @@
+// What a page of found frames needs: the frames, how they were judged, and the pairs they were taken with.
+import type { Judgement } from '#core/learn/judgement.ts';
+import type { Frame } from '#core/log/frame.ts';
+import type { Pair } from '#core/log/pair.ts';
+import { dayBounds } from '#core/sky/wall-clock.ts';
+import type { FrameFilter } from '#schema/log/frame-filter.ts';
+import type { FrameSearch } from './frame-search.ts';
+import { pairOf } from '../kit/pairs.ts';
+import type { Store } from '../store.ts';
+
+/** Frames on a page. */
+export const PAGE = 60;
+
+/** A page of frames with what belongs to them. */
+export interface Found {
+  readonly frames: readonly Frame[];
+  readonly judgements: readonly Judgement[];
+  /** By load; a frame's pair may be missing when its camera or film is gone. */
+  readonly pairs: readonly Pair[];
+  readonly more: boolean;
+}
+
+const iso = (ms: number): string => new Date(ms).toISOString();
+
+/** The filter with its days as moments by the clocks of a zone. */
+export function searchOf(filter: FrameFilter, zone: string): FrameSearch {
+  return {
+    ...filter,
+    from: filter.fromDay === null ? null : iso(dayBounds(filter.fromDay, zone).fromMs),
+    until: filter.toDay === null ? null : iso(dayBounds(filter.toDay, zone).toMs)
+  };
+}
+
+/** A stretch of the frames of one film, which may have more than a page holds. */
+export interface Part {
+  /** 1 for the first. */
+  readonly part: number;
+  /** The numbers of its first and last frame. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The stretches of some frames, in their order; none when one page holds them. */
+export function partsOf(frames: readonly Frame[]): readonly Part[] {
+  if (frames.length <= PAGE) return [];
+  return Array.from({ length: Math.ceil(frames.length / PAGE) }, (_, i) => {
+    const [first, last] = [frames[i * PAGE], frames[Math.min(frames.length, (i + 1) * PAGE) - 1]];
+    return { part: i + 1, from: first?.number ?? 0, to: last?.number ?? 0 };
+  });
+}
+
+/** The frames of a part. @param asked as an address has it; what is no part is the first */
+export function partFrom(frames: readonly Frame[], asked: string | null): readonly Frame[] {
+  const last = Math.max(1, Math.ceil(frames.length / PAGE));
+  const wanted = Number(asked);
+  const part = Number.isInteger(wanted) && wanted >= 1 ? Math.min(wanted, last) : 1;
+  return frames.slice((part - 1) * PAGE, part * PAGE);
+}
+
+/** Frames with their judgements and pairs. */
+export function withPairs(store: Store, frames: readonly Frame[], more: boolean): Found {
+  const loads = [...new Set(frames.map((f) => f.loadId))].flatMap((id) => store.loads.find(id) ?? []);
+  return {
+    frames,
+    judgements: store.judgements.ofFrames(frames.map((f) => f.id)),
+    pairs: loads.flatMap((load) => pairOf(store, load) ?? []),
+    more
+  };
+}
+
+/** A page of frames that fit, by the clocks of the place that was last summed up. */
+export function findFrames(store: Store, filter: FrameFilter): Found {
+  const zone = store.settings.read().place?.zone ?? 'UTC';
+  const { frames, more } = store.search.find(searchOf(filter, zone), PAGE);
+  return withPairs(store, frames, more);
+}

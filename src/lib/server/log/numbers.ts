@@ -1,0 +1,124 @@
+// Keepers, what they cost, what went wrong and why, over all judged frames. The only SQL about such sums.
+// A keeper is a frame judged right, or within a stop of it, without a fault.
+import type { Database } from 'better-sqlite3';
+import { likelyCauses, type Cause } from '#core/learn/causes.ts';
+import type { Store } from '../store.ts';
+
+const KEEPER = `(judgement.faults = '[]' and case json_extract(outcome, '$.kind')
+  when 'tone' then abs(json_extract(outcome, '$.stops')) <= 1 else json_extract(outcome, '$.word') = 'right' end)`;
+const JUDGED = `judgement join frame on frame.id = judgement.frame_id and frame.deleted_at is null
+  join load on load.id = frame.load_id`;
+
+/** Sums of one camera with one film. */
+export interface PairSums {
+  readonly cameraName: string;
+  readonly filmName: string;
+  readonly judged: number;
+  readonly keepers: number;
+  /** What a keeper cost, in the person's currency; null = the film has no price, or nothing was kept. */
+  readonly costPerKeeper: number | null;
+}
+
+/** Sums of one month. */
+export interface MonthSums {
+  /** YYYY-MM, UTC. */
+  readonly month: string;
+  readonly judged: number;
+  readonly keepers: number;
+}
+
+/** How often something was. */
+export interface Counted<T extends string> {
+  readonly what: T;
+  readonly frames: number;
+}
+
+/** Everything of the page. */
+export interface Numbers {
+  readonly pairs: readonly PairSums[];
+  readonly months: readonly MonthSums[];
+  readonly faults: readonly Counted<string>[];
+  readonly causes: readonly Counted<Cause['cause']>[];
+}
+
+interface PairRow {
+  readonly camera_id: string;
+  readonly film_id: string;
+  readonly judged: number;
+  readonly keepers: number;
+  /** Share of a film that the judged frames are, summed over films. */
+  readonly films: number;
+}
+
+/** Sums over a database. */
+export function numbersOf(db: Database) {
+  const pairs = db.prepare<[], PairRow>(
+    `select load.camera_id, load.film_id, count(*) as judged, sum(${KEEPER}) as keepers,
+       sum(1.0 / load.frames_total) as films
+     from ${JUDGED} group by load.camera_id, load.film_id order by keepers desc, judged desc`
+  );
+  const months = db.prepare<[], MonthSums>(
+    `select substr(frame.logged_at, 1, 7) as month, count(*) as judged, sum(${KEEPER}) as keepers
+     from ${JUDGED} group by month order by month`
+  );
+  const faults = db.prepare<[], Counted<string>>(
+    `select fault.value as what, count(*) as frames from ${JUDGED}, json_each(judgement.faults) as fault
+     group by what order by frames desc, what`
+  );
+  const sides = db.prepare<[], Counted<string>>(
+    `select verdict as what, count(*) as frames from ${JUDGED} where verdict <> 'right' group by what order by what`
+  );
+  const wrong = db.prepare<[number], { readonly frame_id: string }>(
+    `select judgement.frame_id from ${JUDGED} where verdict <> 'right' or judgement.faults <> '[]'
+     order by judged_at desc, judgement.frame_id limit ?`
+  );
+  return {
+    pairs: () => pairs.all(),
+    months: () => months.all(),
+    faults: () => [...sides.all(), ...faults.all()],
+    /** Frames that went wrong, the latest judged first. */
+    wrong: (count: number) => wrong.all(count).map((row) => row.frame_id)
+  };
+}
+
+/** Frames whose causes are counted: the latest ones. */
+const CAUSES_OF = 300;
+
+function causesOf(store: Store): Numbers['causes'] {
+  const counts = new Map<Cause['cause'], number>();
+  for (const id of store.numbers.wrong(CAUSES_OF)) {
+    const frame = store.frames.find(id);
+    const load = frame && store.loads.find(frame.loadId);
+    const camera = load && store.cameras.find(load.cameraId)?.camera;
+    const film = load && store.films.find(load.filmId);
+    const judgement = store.judgements.find(id);
+    if (!frame || !camera || !film || !judgement) continue;
+    const before = store.frames.listByLoad(load.id).filter((f) => f.number < frame.number);
+    const [first] = likelyCauses({ camera, film, frame, before, judgement });
+    if (first) counts.set(first.cause, (counts.get(first.cause) ?? 0) + 1);
+  }
+  return [...counts]
+    .map(([what, frames]) => ({ what, frames }))
+    .sort((a, b) => b.frames - a.frames || (a.what < b.what ? -1 : 1));
+}
+
+/** The sums of a store. */
+export function readNumbers(store: Store): Numbers {
+  return {
+    pairs: store.numbers.pairs().flatMap((row) => {
+      const camera = store.cameras.find(row.camera_id)?.camera;
+      const film = store.films.find(row.film_id);
+      if (!camera || !film) return [];
+      const cost = film.price === null || row.keepers === 0 ? null : (film.price * row.films) / row.keepers;
+      return [
+        {
+          ...{ cameraName: camera.name, filmName: film.name, judged: row.judged, keepers: row.keepers },
+          costPerKeeper: cost
+        }
+      ];
+    }),
+    months: store.numbers.months(),
+    faults: store.numbers.faults(),
+    causes: causesOf(store)
+  };
+}

@@ -1,0 +1,33 @@
+// The person's settings in the database. The only SQL about them.
+import type { Database } from 'better-sqlite3';
+import type { InferType } from 'yup';
+import { parseWith } from '#schema/reading/parse.ts';
+import { FIRST_SETTINGS, settingsSchema, type Settings, type settingsEditSchema } from '#schema/settings/settings.ts';
+
+/** The settings of a database. */
+export function settingsRepository(db: Database) {
+  const all = db.prepare<[], { readonly name: string; readonly value: string }>(
+    'select name, value from setting'
+  );
+  const put = db.prepare<[string, string]>(
+    'insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value'
+  );
+  const read = (): Settings => {
+    const stored = Object.fromEntries(
+      all.all().map(({ name, value }) => [name, JSON.parse(value) as unknown])
+    );
+    const settings = parseWith(settingsSchema, { ...FIRST_SETTINGS, ...stored });
+    // a value that an older or newer program wrote otherwise is no reason to fail
+    return settings.ok ? settings.value : FIRST_SETTINGS;
+  };
+  return {
+    read,
+    /** Changes what is named. @returns the settings then */
+    change: db.transaction((edit: InferType<typeof settingsEditSchema>): Settings => {
+      for (const [name, value] of Object.entries(edit)) {
+        if (value !== undefined) put.run(name, JSON.stringify(value));
+      }
+      return read();
+    })
+  };
+}

@@ -1,0 +1,205 @@
+// What every page shares: the pair in hand and the light now, and everything the core says about them.
+import { getContext, setContext } from 'svelte';
+import type { Choice } from '#core/camera/setting.ts';
+import type { Film } from '#core/film/film.ts';
+import type { Thing } from '#core/kit/thing.ts';
+import type { Contrast } from '#core/light/contrast.ts';
+import { LV_RANGE } from '#core/light/lv.ts';
+import type { Pair } from '#core/log/pair.ts';
+import { PLAIN, type Circumstances } from '#core/match/circumstances.ts';
+import { reachOf } from '#core/match/reach.ts';
+import type { Reach } from '#core/match/reach-shape.ts';
+import { applied, type RemedyStep } from '#core/match/remedies.ts';
+import type { Conditions } from '#core/match/situation.ts';
+import { lightKindOf, STARTING_LIGHT, type LightChoice, type LightWay } from '#core/ways/choice.ts';
+import { FIRST_SETTINGS, type Settings } from '#schema/settings/settings.ts';
+import type { RecentFrame } from './light/recent.ts';
+import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './current-judge.ts';
+
+const KEY = Symbol('hand');
+/** One for all moves: what looks at how the light was found has nothing to do while it is dragged. */
+const BY_HAND: LightWay = { kind: 'hand' };
+
+/** The shared state. One per page load, made by the layout. */
+export class Hand {
+  // replaced whole: a light is one value, never changed in part. What else hangs on it than how much it is stands beside it in
+  // values of their own: while the marker is dragged they stay, and whatever is drawn from them is not even asked
+  #light = $state.raw<LightChoice>(STARTING_LIGHT);
+  #sdStops = $state.raw(STARTING_LIGHT.sdStops);
+  #contrast = $state.raw(STARTING_LIGHT.contrast);
+  #lightKind = $state.raw(lightKindOf(STARTING_LIGHT.way));
+
+  /** The light as guessed and sealed before it is read; null = no guess. */
+  guess = $state.raw<LightChoice | null>(null);
+  /** What the person said of the frame beside light: purpose, distance, support, filters … */
+  asked = $state.raw<Conditions>({});
+
+  /** The remedy that is pointed at, to be seen on the rule before it is taken. */
+  pointed = $state.raw<readonly RemedyStep[] | null>(null);
+  #before = $state.raw<readonly Conditions[]>([]);
+
+  pair = $state.raw<Pair | null>(null);
+  /** Every film of the kit: what else could be loaded. */
+  films = $state.raw<readonly Film[]>([]);
+  /** What the program remembers of the person. */
+  settings = $state.raw<Settings>(FIRST_SETTINGS);
+  /** The latest frames of all films. */
+  recent = $state.raw<readonly RecentFrame[]>([]);
+  /** The rest of the bag: filters, flashes, supports. */
+  things = $state.raw<readonly Thing[]>([]);
+  /** The setting the person picked over the advice; null = the advice. */
+  picked = $state.raw<Choice | null>(null);
+  /** Where the focus stands, by position number; it does not change the advice. */
+  focus = $state<number | null>(null);
+
+  /** What is true beside camera, film and light. */
+  readonly conditions: Conditions = $derived({
+    ...this.asked,
+    circumstances: { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind }
+  });
+  // the reach does not depend on where the light is, only on how sure it is
+  readonly reached: Reached | null = $derived.by(() => this.#findReach());
+
+  readonly judged: Judged | null = $derived.by(() => this.#judge());
+  /** The reach with the remedy that is pointed at; null = none is. */
+  readonly ghost: Reach | null = $derived.by(() => {
+    const { judged, pointed } = this;
+    if (!judged || !pointed) return null;
+    const after = pointed.reduce(applied, judged.situation);
+    return reachOf(after, withFocus(after.camera, judged.pair.present, this.focus));
+  });
+  /** Why the pair in hand cannot be judged, in words; '' when it can. */
+  readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
+
+  constructor(light: LightChoice, pair: Pair | null, films: readonly Film[]) {
+    this.light = light;
+    this.pair = pair;
+    this.films = films;
+  }
+
+  /** The light now. */
+  get light(): LightChoice {
+    return this.#light;
+  }
+  set light(light: LightChoice) {
+    this.#light = light;
+    this.#sdStops = light.sdStops;
+    this.#contrast = light.contrast;
+    this.#lightKind = lightKindOf(light.way);
+  }
+
+  /** How sure the light is, one sd in stops. */
+  get sdStops(): number {
+    return this.#sdStops;
+  }
+
+  /** The contrast of the light. */
+  get contrast(): Contrast {
+    return this.#contrast;
+  }
+
+  /** Takes up a remedy: what can be done at once is true from now on. */
+  apply(steps: readonly RemedyStep[]): void {
+    const { judged } = this;
+    if (!judged) return;
+    this.#before = [...this.#before, this.asked];
+    const after = steps.reduce(applied, judged.situation);
+    const { circumstances, supported } = after;
+    this.asked = {
+      ...this.asked,
+      ...(circumstances ? { circumstances } : {}),
+      ...(supported === undefined ? {} : { supported })
+    };
+    this.picked = null;
+    this.pointed = null;
+  }
+
+  /** How many remedies can be taken back. */
+  get applied(): number {
+    return this.#before.length;
+  }
+
+  /** Takes the last remedy back. */
+  takeBack(): void {
+    const before = this.#before.at(-1);
+    if (!before) return;
+    this.#before = this.#before.slice(0, -1);
+    this.asked = before;
+  }
+
+  /** Changes some of what is true beside camera, film and light. */
+  ask(circumstances: Partial<Circumstances>): void {
+    this.asked = {
+      ...this.asked,
+      circumstances: { ...PLAIN, ...this.asked.circumstances, ...circumstances }
+    };
+  }
+
+  /** Seals the light as it stands as a guess: what is read next is compared with it. */
+  seal(): void {
+    this.guess = this.light;
+  }
+
+  /** Moves the marker to a light value; how sure it is stays. Held at the ends of the scale. */
+  moveLight(lv: number): void {
+    const held = Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
+    const { light } = this;
+    if (light.lv !== held || light.way !== BY_HAND) this.light = { ...light, lv: held, way: BY_HAND };
+  }
+
+  /** Puts one control at a position: the rest stays as shown. */
+  pick(controlId: string, position: number): void {
+    const { judged } = this;
+    if (!judged) return;
+    const control = judged.pair.camera.controls.find((c) => c.id === controlId);
+    if (control?.acts === 'focus') this.focus = position;
+    else this.picked = { ...judged.shown.setting.choice, [controlId]: position };
+  }
+
+  /** Takes a pair up: what was picked belonged to the last one. @param films, things of the whole kit */
+  take(pair: Pair | null, films: readonly Film[], things: readonly Thing[] = []): void {
+    this.films = films;
+    this.things = things;
+    if (pair?.loadId !== this.pair?.loadId) {
+      this.picked = null;
+      this.focus = null;
+      // filters, support and purpose belonged to the last camera
+      this.asked = {};
+      this.#before = [];
+      this.pointed = null;
+    }
+    this.pair = pair;
+  }
+
+  #findReach(): Reached | null {
+    const { pair } = this;
+    if (!pair || troubleOf(pair) !== '') return null;
+    return reachOfPair(
+      pair,
+      { sdStops: this.#sdStops, contrast: this.#contrast },
+      this.conditions,
+      this.focus
+    );
+  }
+
+  #judge(): Judged | null {
+    const { reached, light } = this;
+    if (!reached) return null;
+    return judgePair(light, reached, {
+      ...{ choice: this.picked, focus: this.focus },
+      conditions: this.conditions
+    });
+  }
+}
+
+/** Makes the shared state available to every component below. */
+export function provideHand(hand: Hand): Hand {
+  return setContext(KEY, hand);
+}
+
+/** The shared state. @throws {Error} outside the layout that provides it */
+export function useHand(): Hand {
+  const hand = getContext<Hand | undefined>(KEY);
+  if (!hand) throw new Error('useHand must be called below the layout that provides the hand');
+  return hand;
+}

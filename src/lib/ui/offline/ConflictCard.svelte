@@ -1,0 +1,66 @@
+<!-- A change that home has something against: both sides beside each other, one press settles it. -->
+<script lang="ts">
+  import type { Carried } from '#core/offline/carried.ts';
+  import type { Queued } from '#core/offline/queue.ts';
+  import { sayWhen } from '../log/say-frame.ts';
+  import Figures from '../text/Figures.svelte';
+  import { pocket } from './pocket.svelte.ts';
+  import { cameraOfDeed, sayConflict, sayDeed, sayInsist, sayLeaveOut, sayWords } from './say-pocket.ts';
+
+  let {
+    item,
+    carried,
+    zone
+  }: { item: Extract<Queued, { state: 'asked' }>; carried: Carried | null; zone: string } = $props();
+  const deed = $derived(item.change.deed);
+  const insist = $derived(sayInsist(deed, item.conflict));
+  const theirs = $derived(item.conflict.reason === 'taken' ? item.conflict.theirs : null);
+</script>
+
+<article aria-label="Needs you: {sayDeed(deed, carried)}">
+  <div>
+    <p class="kicker">On this phone</p>
+    <p><Figures text={sayDeed(deed, carried)} /></p>
+    <p class="soft">{sayWhen(item.change.madeAt, zone)}</p>
+  </div>
+  <div>
+    <p class="kicker">At home</p>
+    <p><Figures text={sayConflict(item.conflict, cameraOfDeed(deed, carried))} /></p>
+    {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.loggedAt, zone)}</p>{/if}
+  </div>
+  <div class="acts">
+    {#if insist}
+      <button type="button" class="press" onclick={() => void pocket.insist(item.change.key)}>{insist}</button
+      >
+    {/if}
+    <button type="button" class="quiet" onclick={() => void pocket.leaveOut(item.change.key)}
+      >{sayLeaveOut(deed)}</button
+    >
+  </div>
+</article>
+
+<style>
+  article {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px 18px;
+    padding: 12px;
+    background: var(--sheet);
+    border: 1.5px solid var(--accent);
+    border-radius: 4px;
+  }
+  div + div:not(.acts) {
+    border-left: 1.5px solid var(--line);
+    padding-left: 14px;
+  }
+  .acts {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .acts button {
+    min-height: 48px;
+    padding: 0 16px;
+  }
+</style>

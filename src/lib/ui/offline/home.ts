@@ -1,0 +1,66 @@
+// Talks to home about the queue and what is carried. Nothing throws: an answer, or why there is none.
+import type { Outcome } from '#core/offline/change.ts';
+import type { Sent } from '#core/offline/queue.ts';
+import { outcomesFrom, SYNC_FORM, syncAnswerSchema } from '#schema/sync/change.ts';
+import { parseWith } from '#schema/reading/parse.ts';
+import type { CarryAnswer, CarryQuestion } from '../../../workers/carry.ts';
+
+/** Longer than this home is taken for out of reach, ms. */
+const PATIENCE_MS = 15_000;
+
+/** What came of sending. */
+export type Delivery =
+  | { readonly kind: 'answered'; readonly outcomes: readonly Outcome[] }
+  /** Home is out of reach, or its answer was lost on the way. */
+  | { readonly kind: 'away' }
+  /** Home does not take it: what it says, for the person. */
+  | { readonly kind: 'refused'; readonly words: string; readonly signedOut: boolean };
+
+/** Sends changes in their order. */
+export async function deliver(sent: readonly Sent[]): Promise<Delivery> {
+  try {
+    const response = await fetch('/api/v1/sync', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ form: SYNC_FORM, changes: sent }),
+      signal: AbortSignal.timeout(PATIENCE_MS)
+    });
+    const body: unknown = await response.json();
+    if (response.ok) {
+      const read = parseWith(syncAnswerSchema, body);
+      // half an answer is none: the same is sent again, and done once
+      return read.ok ? { kind: 'answered', outcomes: outcomesFrom(read.value) } : { kind: 'away' };
+    }
+    const detail = typeof body === 'object' && body !== null && 'detail' in body ? String(body.detail) : '';
+    const words = detail === '' ? `The server answered with ${response.status}.` : detail;
+    return { kind: 'refused', words, signedOut: response.status === 401 };
+  } catch {
+    return { kind: 'away' };
+  }
+}
+
+/** Fetches what is carried, in a worker: reading a whole kit takes longer than a frame of a slow phone. @param tag what is carried already */
+export function fetchCarried(tag: string): Promise<CarryAnswer> {
+  return new Promise((done) => {
+    const worker = new Worker(new URL('../../../workers/carry.ts', import.meta.url), { type: 'module' });
+    const end = (answer: CarryAnswer): void => {
+      worker.terminate();
+      done(answer);
+    };
+    worker.onmessage = ({ data }: MessageEvent<CarryAnswer>) => end(data);
+    worker.onerror = () => end({ type: 'away' });
+    const question: CarryQuestion = { type: 'carry', tag, patienceMs: PATIENCE_MS };
+    worker.postMessage(question);
+  });
+}
+
+/** Tells the service worker that home answers, so that it waits for home again. */
+export function tellHomeAnswers(): void {
+  if (typeof navigator !== 'undefined' && 'serviceWorker' in navigator)
+    navigator.serviceWorker.controller?.postMessage('home-answers');
+}
+
+/** The time by this phone's clock, UTC ISO 8601. */
+export function nowIso(): string {
+  return new Date().toISOString();
+}

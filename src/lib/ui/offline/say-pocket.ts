@@ -1,0 +1,152 @@
+// The pocket in words: what waits, what home has against it, and what each answer would do.
+import { positionsOf, type Camera } from '#core/camera/camera.ts';
+import { positionAt, type Choice } from '#core/camera/setting.ts';
+import type { Carried } from '#core/offline/carried.ts';
+import type { Conflict, Deed, FrameWords } from '#core/offline/change.ts';
+import { assertNever } from '#core/numeric/result.ts';
+import { marksLine } from '#core/log/border-note.ts';
+import { sayLightShort, sayWhen } from '../log/say-frame.ts';
+
+/** Where controls stand, by label: "scene cloud, compensation 0". @param camera null = not known here */
+export function sayStands(camera: Camera | null, choice: Choice): string {
+  const said = (camera?.controls ?? [])
+    .filter((c) => positionsOf(c).length > 1 && choice[c.id] !== undefined)
+    .map((c) => `${c.label} ${positionAt(c, choice)?.mark ?? '?'}`);
+  return said.length > 0 ? said.join(', ') : 'as they were';
+}
+
+/** A frame's number and note: "frame 3, “fog”". */
+export function sayWords({ number, note }: FrameWords): string {
+  return `frame ${number}${note === '' ? ', no note' : `, “${note}”`}`;
+}
+
+/** What home has against a change, in a sentence or two. @param camera the camera it is about; null = not known here */
+export function sayConflict(conflict: Conflict, camera: Camera | null): string {
+  switch (conflict.reason) {
+    case 'edited':
+      return `The frame was changed at home: there it is ${sayWords(conflict.theirs)}.`;
+    case 'deleted':
+      return 'The frame was deleted at home.';
+    case 'no-frame':
+      return 'The frame is not in the log at home any more.';
+    case 'taken':
+      return conflict.next === null
+        ? `Frame ${conflict.number} is in the log already, and the film is full now.`
+        : `Frame ${conflict.number} is in the log already. The next free one is ${conflict.next}.`;
+    case 'beyond-end':
+      return `This film has ${conflict.framesTotal} frames; there is no frame ${conflict.number}.`;
+    case 'finished':
+      return `This film was finished at home (${conflict.filmName}).`;
+    case 'retired':
+      return `${conflict.cameraName} was taken out of the kit at home.`;
+    case 'gone':
+      return 'This film, or its camera, is not in the kit at home any more.';
+    case 'no-such-position':
+      return 'The camera has no such position any more: it was changed at home.';
+    case 'stands-moved':
+      return `The controls were set otherwise at home: ${sayStands(camera, conflict.theirs)}.`;
+    case 'checks-changed':
+      return `The reminders were changed at home: ${conflict.theirs.join('; ') || 'none'}.`;
+    default:
+      return assertNever(conflict);
+  }
+}
+
+/** What pressing for the phone's side does; null = there is no way to. */
+export function sayInsist(deed: Deed, conflict: Conflict): string | null {
+  switch (conflict.reason) {
+    case 'taken':
+      if (deed.kind === 'restore') return null;
+      return conflict.next === null
+        ? `Keep both: it was one frame more`
+        : `Keep both: mine becomes ${conflict.next}`;
+    case 'beyond-end':
+      return 'Keep mine: the film held more';
+    case 'finished':
+      return deed.kind === 'log' ? 'Log it all the same' : null;
+    case 'retired':
+      return 'Log it all the same';
+    case 'no-such-position':
+      return 'Log it as the camera stands';
+    case 'deleted':
+      return 'Bring it back with mine';
+    case 'edited':
+      return deed.kind === 'remove' ? 'Delete it still' : 'Keep mine';
+    case 'stands-moved':
+    case 'checks-changed':
+      return 'Keep mine';
+    case 'gone':
+    case 'no-frame':
+      return null;
+    default:
+      return assertNever(conflict);
+  }
+}
+
+/** What pressing for home's side does. */
+export function sayLeaveOut(deed: Deed): string {
+  return deed.kind === 'log' ? 'Leave mine out' : 'Keep home’s';
+}
+
+/** The camera that a deed is about; null = none, or the phone does not carry it. */
+export function cameraOfDeed(deed: Deed, carried: Carried | null): Camera | null {
+  const loadId = deed.kind === 'log' ? deed.frame.loadId : 'loadId' in deed ? deed.loadId : null;
+  const id = 'cameraId' in deed ? deed.cameraId : carried?.loads.find((l) => l.id === loadId)?.cameraId;
+  return carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
+}
+
+/** What is carried, in a line. @param zone the clocks to tell it by */
+export function sayCarried(carried: Carried, keptAt: string, zone: string): string {
+  const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+  const { cameras, films, loads } = carried;
+  return `${count(cameras.length, 'camera', 'cameras')}, ${count(films.length, 'film', 'films')}, ${count(loads.length, 'open load', 'open loads')}; as they were on ${sayWhen(keptAt, zone)}.`;
+}
+
+/** A change in a line. @param carried what the phone carries, for names */
+export function sayDeed(deed: Deed, carried: Carried | null): string {
+  const cameraOf = (id: string): Camera | null =>
+    carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
+  const load = (id: string) => carried?.loads.find((l) => l.id === id);
+  const filmName = (id: string): string =>
+    carried?.films.find((f) => f.id === load(id)?.filmId)?.name ?? 'a film';
+  switch (deed.kind) {
+    case 'log': {
+      const camera = cameraOf(load(deed.frame.loadId)?.cameraId ?? '');
+      const set = camera ? `, ${marksLine(camera, deed.frame.choice)}` : '';
+      return `Frame ${deed.frame.number} on ${filmName(deed.frame.loadId)}${set}, ${sayLightShort(deed.frame.light)}`;
+    }
+    case 'edit':
+      return `Edit: ${sayWords(deed.from)} becomes ${sayWords(deed.to)}`;
+    case 'remove':
+      return `Delete ${sayWords(deed.from)}`;
+    case 'restore':
+      return 'Take a deletion back';
+    case 'stand': {
+      const camera = cameraOf(deed.cameraId);
+      return `${camera?.name ?? 'A camera'} stands at ${sayStands(camera, deed.to)}`;
+    }
+    case 'checks':
+      return `${cameraOf(deed.cameraId)?.name ?? 'A camera'}, before each press: ${deed.to.join('; ') || 'nothing'}`;
+    case 'settings':
+      return `Remember: ${Object.keys(deed.edit).join(', ')}`;
+    case 'finish':
+      return `${filmName(deed.loadId)} is ${deed.finished ? 'finished' : 'back in the camera'}`;
+    case 'side':
+      return `${filmName(deed.loadId)}: side ${deed.side === 1 ? 'one' : 'two'} is up`;
+    default:
+      return assertNever(deed);
+  }
+}
+
+/** The state of the queue in a word or two, for the one small place. */
+export function sayState(state: {
+  readonly waiting: number;
+  readonly asked: number;
+  readonly sending: boolean;
+  readonly away: boolean;
+}): string {
+  if (state.asked > 0) return state.asked === 1 ? '1 needs you' : `${state.asked} need you`;
+  if (state.sending) return `Sending ${state.waiting}`;
+  if (state.waiting > 0) return `${state.waiting} waiting`;
+  return state.away ? 'Away' : 'All sent';
+}
