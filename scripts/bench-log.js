@@ -1,4 +1,4 @@
-// The log in the running server: a book of a hundred thousand frames out and in, forty scans at once; how much memory the
+// The log in the running server: a archive of a hundred thousand frames out and in, forty scans at once; how much memory the
 // server takes, and how long a page is waited for meanwhile.
 import { spawn } from 'node:child_process';
 import { createReadStream, createWriteStream, mkdirSync, openAsBlob, readFileSync, statSync } from 'node:fs';
@@ -73,14 +73,14 @@ export async function benchLog(folder) {
   buildIfStale();
   /** @type {Record<string, Record<string, string>>} */
   const table = {};
-  const book = join(folder, 'book.jsonl');
+  const archive = join(folder, 'archive.jsonl');
   let server = await start(folder);
   const out = await meanwhile(async () => {
-    const { body } = await send('/book/lines', 'GET');
-    if (body) await pipeline(Readable.fromWeb(/** @type {any} */ (body)), createWriteStream(book));
+    const { body } = await send('/archive/lines', 'GET');
+    if (body) await pipeline(Readable.fromWeb(/** @type {any} */ (body)), createWriteStream(archive));
   });
-  const size = (statSync(book).size / 1e6).toFixed(0);
-  table[`book of 100,000 frames out, ${size} MB`] = {
+  const size = (statSync(archive).size / 1e6).toFixed(0);
+  table[`archive of 100,000 frames out, ${size} MB`] = {
     ...{ time: out.seconds, 'a page meanwhile': out.page, 'most memory of the server': memory(server) }
   };
   server.kill('SIGKILL');
@@ -92,16 +92,16 @@ export async function benchLog(folder) {
   /** @type {{ id: string; state: string; counts: { frame?: { fresh: number } } }} */
   let view = { id: '', state: 'reading', counts: {} };
   const read = await meanwhile(async () => {
-    const body = /** @type {any} */ (Readable.toWeb(createReadStream(book)));
+    const body = /** @type {any} */ (Readable.toWeb(createReadStream(archive)));
     view = await (
-      await send('/imports?name=book.jsonl', 'POST', /** @type {any} */ ({ body, duplex: 'half' }))
+      await send('/imports?name=archive.jsonl', 'POST', /** @type {any} */ ({ body, duplex: 'half' }))
     ).json();
     while (view.state === 'reading') {
       await pause(100);
       view = await (await send(`/imports/${view.id}`, 'GET')).json();
     }
   });
-  const named = `book in: ${view.counts.frame?.fresh} frames`;
+  const named = `archive in: ${view.counts.frame?.fresh} frames`;
   table[`server started, nothing done`] = { 'most memory of the server': before };
   table[`${named} read and checked`] = {
     ...{ time: read.seconds, 'a page meanwhile': read.page, 'most memory of the server': memory(server) }

@@ -16,7 +16,7 @@ const THINK_MS = 1350;
 /** @typedef {import('@playwright/test').Page} Page */
 
 /** The hand: thinks, points, types. */
-class Hand {
+class Current {
   /** @param {Page} page */
   constructor(page) {
     this.page = page;
@@ -65,7 +65,7 @@ export async function benchNewcomer() {
       ...{ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }
     });
     const page = await context.newPage();
-    const hand = new Hand(page);
+    const hand = new Current(page);
     const start = Date.now();
     await page.goto(`http://127.0.0.1:${PORT}/`);
     await hand.tap(page.getByRole('radio', { name: kind }));

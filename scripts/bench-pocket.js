@@ -52,8 +52,8 @@ const frame = (loadId, number) => ({
   light: { lv: 13, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } },
   ...{ series: null, timedSeconds: null, about: { subject: '', reason: '', tags: [] } }
 });
-/** @param {unknown} deed */
-const change = (deed) => ({ key: crypto.randomUUID(), madeAt: new Date().toISOString(), deed });
+/** @param {unknown} action */
+const change = (action) => ({ key: crypto.randomUUID(), madeAt: new Date().toISOString(), action });
 
 /** Fills the kit up. */
 async function fillKit() {
@@ -80,7 +80,7 @@ async function fillKit() {
 }
 
 /** Measures and prints. */
-export async function benchPocket() {
+export async function benchOffline() {
   buildIfStale();
   const data = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
   let server = await start(data);
@@ -97,7 +97,7 @@ export async function benchPocket() {
   await first.evaluate(async () => {
     await navigator.serviceWorker.ready;
   });
-  await first.goto(`${URL_}/pocket`);
+  await first.goto(`${URL_}/offline`);
   await first.getByText(/cameras,/).waitFor();
   await first.close();
   server.kill('SIGKILL');
@@ -148,10 +148,10 @@ export async function benchPocket() {
   home.on('request', (r) => void (r.url().endsWith('/sync') && span.push(Date.now())));
   home.on('response', (r) => void (r.url().endsWith('/sync') && span.push(Date.now())));
   const begun = home.waitForResponse((r) => r.url().endsWith('/sync'));
-  await home.goto(`${URL_}/pocket?load=${LOAD}`);
+  await home.goto(`${URL_}/offline?load=${LOAD}`);
   await begun;
   await home.waitForFunction(
-    () => !/waiting|Sending/.test(document.querySelector('[data-testid=pocket]')?.textContent ?? 'waiting')
+    () => !/waiting|Sending/.test(document.querySelector('[data-testid=offline]')?.textContent ?? 'waiting')
   );
   await home.waitForTimeout(1000);
   table[`${QUEUE} queued frames answered at home`] = `${Math.max(...span) - Math.min(...span)} ms`;
@@ -163,7 +163,7 @@ export async function benchPocket() {
     `carried: ${KIT.cameras} cameras with a film and ${KIT.framesEach} frames each, ${KIT.films} films, as JSON`
   ] = `${(body.length / 1e6).toFixed(2)} MB`;
   const large = await context.newPage();
-  await large.goto(`${URL_}/pocket`);
+  await large.goto(`${URL_}/offline`);
   await large.getByText(/30 cameras/).waitFor();
   const used = await large.evaluate(async () => (await navigator.storage.estimate()).usage ?? NaN);
   table['everything the phone keeps, with the program itself'] = `${(used / 1e6).toFixed(1)} MB`;

@@ -6,7 +6,7 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { benchLog } from './bench-log.js';
 import { benchNewcomer } from './bench-newcomer.js';
-import { benchPocket } from './bench-pocket.js';
+import { benchOffline } from './bench-pocket.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
@@ -42,6 +42,6 @@ if (NAMES.includes('log')) await benchLog(folder);
 rmSync(folder, { recursive: true, force: true });
 if (!process.argv.includes('--engine') && !process.argv.includes('--log')) {
   await benchShoot();
-  await benchPocket();
+  await benchOffline();
   await benchNewcomer();
 }

@@ -47,7 +47,7 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
-if (only.length === 0 || only.includes('pocket-phone')) await pocketShot();
+if (only.length === 0 || only.includes('offline-phone')) await offlineShot();
 for (const { name, path, viewport, look } of SHOTS.filter(
   (s) => only.length === 0 || only.includes(s.name)
 )) {
@@ -59,17 +59,17 @@ for (const { name, path, viewport, look } of SHOTS.filter(
   await page.close();
 }
 /** A phone away from home: frames wait, and one collides with what another phone logged. */
-async function pocketShot() {
+async function offlineShot() {
   const at = `http://127.0.0.1:${PORT}`;
   const page = await browser.newPage({ viewport: PHONE });
   await page.route('**/api/v1/sync', (route) => route.abort());
   await page.goto(`${at}/shoot?shadow=soft&load=demo-load-heron`, { waitUntil: 'networkidle' });
-  await page.goto(`${at}/pocket?shadow=soft&load=demo-load-heron`);
+  await page.goto(`${at}/offline?shadow=soft&load=demo-load-heron`);
   await page.getByText(/12 cameras/).waitFor();
   const log = async () => {
     await page.goto(`${at}/shoot?shadow=soft&load=demo-load-heron`, { waitUntil: 'networkidle' });
     await page.getByTestId('log').click();
-    await page.getByText(/is kept in the pocket/).waitFor();
+    await page.getByText(/is kept in the offline/).waitFor();
   };
   await log();
   const light = { lv: 12, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } };
@@ -80,10 +80,10 @@ async function pocketShot() {
     }
   });
   await page.unroute('**/api/v1/sync');
-  await page.goto(`${at}/pocket?shadow=soft&load=demo-load-heron`);
+  await page.goto(`${at}/offline?shadow=soft&load=demo-load-heron`);
   await page.getByRole('article', { name: /^Needs you/ }).waitFor();
   await page.waitForTimeout(500);
-  await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', 'pocket-phone.png') });
+  await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', 'offline-phone.png') });
   await page.close();
 }
 

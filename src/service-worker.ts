@@ -12,8 +12,8 @@ const CACHE = `just-enough-${version}`;
 const SHELL = '/shell';
 const ASSETS = [...build, ...files];
 const IS_ASSET = new Set(ASSETS);
-/** Pages that fill themselves from the phone; others lead to the pocket. */
-const CARRIED_PAGES = ['/shoot', '/pocket'];
+/** Pages that fill themselves from the phone; others lead to the offline. */
+const CARRIED_PAGES = ['/shoot', '/offline'];
 /** Home is waited for as long as this, ms; shorter if it was out of reach a moment ago. */
 const PATIENCE_MS = { usual: 2500, afterAway: 400 } as const;
 const MOMENT_MS = 15_000;
@@ -111,7 +111,7 @@ function withoutHome(url: URL): Response {
   // the address without a page leads to Shoot, as at home
   if (page === '') return answer({ type: 'redirect', location: `/shoot?${query.toString()}` });
   query.set('from', page);
-  return answer({ type: 'redirect', location: `/pocket?${query.toString()}` });
+  return answer({ type: 'redirect', location: `/offline?${query.toString()}` });
 }
 
 function answer(body: unknown): Response {

@@ -25,7 +25,7 @@ const CORE_ORDER = [
   'match',
   'log',
   'learn',
-  'pocket'
+  'offline'
 ] as const;
 
 /** What each room may import: folders of ours, and packages by name. */

@@ -1,11 +1,11 @@
-import { pairInHand, recentFrames } from '#server/kit/pairs.ts';
+import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** What home knows. The service worker puts null in its place where home is out of reach. */
 function homeOf(loadId: string | null) {
   return {
-    pair: pairInHand(store(), loadId),
+    pair: pairInUse(store(), loadId),
     films: store().films.list(),
     things: store().things.list(),
     settings: store().settings.read(),

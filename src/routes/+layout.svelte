@@ -5,16 +5,16 @@
   import { navigating, page } from '$app/state';
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
-  import { Hand, provideHand } from '#ui/current.svelte.ts';
+  import { Current, provideCurrent } from '#ui/current.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
-  import { carriedInHand, carriedPair } from '#core/offline/carried.ts';
+  import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
   import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
   import { watchHome } from '#ui/offline/watch-home.ts';
-  import { pocket } from '#ui/offline/pocket.svelte.ts';
+  import { offline } from '#ui/offline/offline.svelte.ts';
   import { shell } from '#ui/offline/shell.svelte.ts';
-  import PocketChip from '#ui/offline/PocketChip.svelte';
+  import OfflineChip from '#ui/offline/OfflineChip.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
   import { whenRested } from '#ui/when-rested.svelte.ts';
   import type { LayoutProps } from './$types';
@@ -22,8 +22,8 @@
   let { data, children }: LayoutProps = $props();
   // the first light and pair make the hand; later ones are given to it below
   // svelte-ignore state_referenced_locally
-  const hand = provideHand(new Hand(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
-  hand.asked = askedFromQuery(page.url.searchParams).asked;
+  const current = provideCurrent(new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
+  current.asked = askedFromQuery(page.url.searchParams).asked;
   let problems = $state.raw(problemsOf(page.url.searchParams));
   const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 
@@ -32,9 +32,9 @@
   }
 
   const query = $derived.by(() => {
-    const params = queryFromLight(hand.light);
-    if (hand.pair) params.set('load', hand.pair.loadId);
-    const asked = textFromAsked(hand.asked);
+    const params = queryFromLight(current.light);
+    if (current.pair) params.set('load', current.pair.loadId);
+    const asked = textFromAsked(current.asked);
     if (asked !== '') params.set(ASKED_KEY, asked);
     return `?${params.toString()}`;
   });
@@ -54,21 +54,21 @@
 
   /** The pair as home knows it, with what home does not know yet. */
   const pair = $derived.by(() => {
-    const { carried } = pocket;
+    const { carried } = offline;
     if (!carried) return data.pair;
-    if (data.away) return carriedInHand(carried, data.asked);
+    if (data.away) return carriedInUse(carried, data.asked);
     const { loadId, camera } = data.pair ?? { loadId: '', camera: { id: '' } };
-    return pocket.touches(loadId, camera.id) ? (carriedPair(carried, loadId) ?? data.pair) : data.pair;
+    return offline.touches(loadId, camera.id) ? (carriedPair(carried, loadId) ?? data.pair) : data.pair;
   });
 
   $effect.pre(() => {
-    hand.take(pair, data.films, data.things);
-    hand.settings = settingsWith(data.settings);
-    hand.recent = data.recent;
+    current.take(pair, data.films, data.things);
+    current.settings = settingsWith(data.settings);
+    current.recent = data.recent;
   });
 
   $effect(() => {
-    const { scheme } = hand.settings;
+    const { scheme } = current.settings;
     document.documentElement.dataset['scheme'] = scheme;
     try {
       localStorage.setItem('just-enough-scheme', scheme);
@@ -88,7 +88,7 @@
     return watchHome({ isAway: () => data.away, refresh });
   });
   afterNavigate(({ type }) => {
-    if (type !== 'enter') void pocket.carry();
+    if (type !== 'enter') void offline.carry();
   });
 
   // tells styles and tests that the page answers from now on
@@ -106,13 +106,13 @@
     const params = to?.url.searchParams;
     if (!params) return;
     problems = problemsOf(params);
-    if (LIGHT_KEYS.some((k) => params.has(k))) hand.light = lightFromQuery(params).light;
-    if (params.has(ASKED_KEY)) hand.asked = askedFromQuery(params).asked;
+    if (LIGHT_KEYS.some((k) => params.has(k))) current.light = lightFromQuery(params).light;
+    if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
   });
 
   // the address and the links follow the light, a moment after it rests, so that it can be kept, shared and reloaded
   whenRested(
-    () => [hand.light, hand.pair, hand.asked, isBefore, problems],
+    () => [current.light, current.pair, current.asked, isBefore, problems],
     250,
     () => {
       linked = query;
@@ -136,15 +136,15 @@
       >
     {/each}
   </nav>
-  <PairChip href={`${data.away ? '/pocket' : '/kit'}${linked}`} />
-  <PocketChip href="/pocket{linked}" />
+  <PairChip href={`${data.away ? '/offline' : '/kit'}${linked}`} />
+  <OfflineChip href="/offline{linked}" />
   <button
     type="button"
     class="scheme"
-    aria-label="Look: {SCHEME_WORDS[hand.settings.scheme]}. Turn to {SCHEME_WORDS[
-      schemeAfter(hand.settings.scheme)
+    aria-label="Look: {SCHEME_WORDS[current.settings.scheme]}. Turn to {SCHEME_WORDS[
+      schemeAfter(current.settings.scheme)
     ]}"
-    onclick={() => nextScheme(hand)}>{SCHEME_WORDS[hand.settings.scheme]}</button
+    onclick={() => nextScheme(current)}>{SCHEME_WORDS[current.settings.scheme]}</button
   >
 </header>
 {#if shell.fresh}

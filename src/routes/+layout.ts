@@ -1,16 +1,16 @@
 import { browser } from '$app/environment';
 import { FIRST_SETTINGS } from '#schema/settings/settings.ts';
 import { carriedRecent } from '#core/offline/carried.ts';
-import { pocket } from '#ui/offline/pocket.svelte.ts';
+import { offline } from '#ui/offline/offline.svelte.ts';
 import type { LayoutLoad } from './$types';
 
 /** What home says, else what the phone carries. `asked` is the load that the address names. */
 export const load: LayoutLoad = async ({ data, url }) => {
   const asked = url.searchParams.get('load');
   if (data.home) return { ...data.home, asked, away: false };
-  // the server has no pocket
-  if (browser) await pocket.open();
-  const { carried, settings = FIRST_SETTINGS } = pocket.kept?.pocketful ?? {};
+  // the server has no offline
+  if (browser) await offline.open();
+  const { carried, settings = FIRST_SETTINGS } = offline.kept?.offlineKit ?? {};
   return {
     ...{ pair: null, films: carried?.films ?? [], things: carried?.things ?? [], settings },
     recent: carried ? carriedRecent(carried) : [],

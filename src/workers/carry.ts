@@ -1,5 +1,5 @@
 // Fetches what a phone carries and checks it, off the main thread.
-import { carriedSchema, pocketfulFrom, type Pocketful } from '#schema/sync/carried.ts';
+import { carriedSchema, offlineKitFrom, type OfflineKit } from '#schema/sync/carried.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 
 /** What is asked; the tag is that of what is carried already, '' = nothing. */
@@ -11,7 +11,7 @@ export interface CarryQuestion {
 
 /** The answer: something new, the same as before, or nothing to be had. */
 export type CarryAnswer =
-  | { readonly type: 'new'; readonly pocketful: Pocketful; readonly tag: string }
+  | { readonly type: 'new'; readonly offlineKit: OfflineKit; readonly tag: string }
   | { readonly type: 'same' }
   | { readonly type: 'away' }
   /** Home speaks another version: what was carried stays. */
@@ -27,7 +27,7 @@ async function carry({ tag, patienceMs }: CarryQuestion): Promise<CarryAnswer> {
     if (!response.ok) return { type: 'away' };
     const read = parseWith(carriedSchema, await response.json());
     if (!read.ok) return { type: 'unreadable' };
-    return { type: 'new', pocketful: pocketfulFrom(read.value), tag: response.headers.get('etag') ?? '' };
+    return { type: 'new', offlineKit: offlineKitFrom(read.value), tag: response.headers.get('etag') ?? '' };
   } catch {
     return { type: 'away' };
   }

@@ -7,12 +7,12 @@ test.use({ serviceWorkers: 'allow' });
 const HERON = 'shadow=soft&load=demo-load-heron';
 
 /** Opens the app until the phone carries everything. */
-async function fillPocket(page: Page, url: string): Promise<void> {
+async function fillOffline(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/shoot?${HERON}`);
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready;
   });
-  await page.goto(`${url}/pocket`);
+  await page.goto(`${url}/offline`);
   await expect(page.getByText(/12 cameras/)).toBeVisible();
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
 }
@@ -22,7 +22,7 @@ async function logFrames(page: Page, numbers: readonly number[]): Promise<void> 
   for (const n of numbers) {
     await expect(page.getByTestId('log')).toContainText(`Log frame ${n}`);
     await page.getByTestId('log').click();
-    await expect(page.getByText(`Frame ${n} is kept in the pocket`).first()).toBeVisible();
+    await expect(page.getByText(`Frame ${n} is kept in the offline`).first()).toBeVisible();
     await page.waitForTimeout(750);
   }
 }
@@ -37,7 +37,7 @@ test('cold without the server: three frames, one edited, one deleted; home again
   page,
   context
 }) => {
-  await fillPocket(page, app.url);
+  await fillOffline(page, app.url);
   await app.stop();
   await page.close();
   const cold = await context.newPage();
@@ -48,9 +48,9 @@ test('cold without the server: three frames, one edited, one deleted; home again
   await expect(cold.getByTestId('frames-left')).toHaveText('8 left');
   await logFrames(cold, [1, 2, 3]);
   await expect(cold.getByTestId('frames-left')).toHaveText('5 left');
-  await expect(cold.getByTestId('pocket')).toContainText('3 waiting');
+  await expect(cold.getByTestId('offline')).toContainText('3 waiting');
 
-  await cold.getByTestId('pocket').click();
+  await cold.getByTestId('offline').click();
   await expect(cold.getByRole('heading', { name: '3 wait to go home' })).toBeVisible();
   await cold.getByRole('button', { name: 'Edit frame 2' }).click();
   await cold.getByLabel('Note').fill('fog over the bar');
@@ -63,10 +63,10 @@ test('cold without the server: three frames, one edited, one deleted; home again
   // the tab is killed in between
   await cold.close();
   const again = await context.newPage();
-  await again.goto(`${app.url}/pocket?${HERON}`);
-  await expect(again.getByTestId('pocket')).toContainText('5 waiting');
+  await again.goto(`${app.url}/offline?${HERON}`);
+  await expect(again.getByTestId('offline')).toContainText('5 waiting');
   await app.restart();
-  await expect(again.getByTestId('pocket')).toContainText('All sent', { timeout: 25_000 });
+  await expect(again.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   expect(await loggedAtHome(again, app.url)).toEqual(['Frame 1', 'Frame 2']);
   await expect(again.getByRole('article', { name: 'Frame 2' })).toContainText('fog over the bar');
 });
@@ -75,7 +75,7 @@ test('every place of Shoot works without home: light by sun and moon, dials, rem
   app,
   page
 }) => {
-  await fillPocket(page, app.url);
+  await fillOffline(page, app.url);
   await app.stop();
   await page.goto(`${app.url}/shoot?${HERON}`);
   await page.getByRole('tab', { name: 'Sun' }).click();
@@ -105,7 +105,7 @@ test('every place of Shoot works without home: light by sun and moon, dials, rem
     .click();
   await expect(page.getByRole('link', { name: /Pair in hand/ })).toContainText('Thimble');
   await app.restart();
-  await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 25_000 });
+  await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   await page.goto(`${app.url}/shoot?${HERON}`);
   await expect(page.getByTestId('checks')).toContainText(/wipe the lens/i);
 });
@@ -115,9 +115,9 @@ test('two phones on one film, the clock moved: numbers that collide are settled 
   page,
   browser
 }) => {
-  await fillPocket(page, app.url);
+  await fillOffline(page, app.url);
   const other = await (await browser.newContext({ serviceWorkers: 'allow' })).newPage();
-  await fillPocket(other, app.url);
+  await fillOffline(other, app.url);
   await app.stop();
   // one phone's clock is a year behind, as after a dead battery
   await other.clock.install({ time: new Date('2025-01-01T08:00:00Z') });
@@ -125,20 +125,20 @@ test('two phones on one film, the clock moved: numbers that collide are settled 
     await phone.goto(`${app.url}/shoot?${HERON}`);
     await phone.locator('html[data-ready]').waitFor({ state: 'attached' });
     await phone.getByTestId('log').click();
-    await expect(phone.getByTestId('pocket')).toContainText('1 waiting');
+    await expect(phone.getByTestId('offline')).toContainText('1 waiting');
   }
   // the other one comes home later
   await other.context().setOffline(true);
   await app.restart();
-  await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 25_000 });
+  await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   await other.context().setOffline(false);
   await other.clock.runFor(10_000);
-  await expect(other.getByTestId('pocket')).toContainText('1 needs you', { timeout: 25_000 });
-  await other.getByTestId('pocket').click();
+  await expect(other.getByTestId('offline')).toContainText('1 needs you', { timeout: 25_000 });
+  await other.getByTestId('offline').click();
   await expect(other.getByText(/Frame 1 is in the log already. The next free one is 2/)).toBeVisible();
   expect((await new AxeBuilder({ page: other }).analyze()).violations).toEqual([]);
   await other.getByRole('button', { name: 'Keep both: mine becomes 2' }).click();
-  await expect(other.getByTestId('pocket')).toContainText('All sent');
+  await expect(other.getByTestId('offline')).toContainText('All sent');
   expect(await loggedAtHome(page, app.url)).toEqual(['Frame 1', 'Frame 2']);
   await other.context().close();
 });
@@ -148,24 +148,24 @@ test('the same frame edited on the phone and at home: both are shown, home’s c
   page,
   request
 }) => {
-  await fillPocket(page, app.url);
+  await fillOffline(page, app.url);
   await page.goto(`${app.url}/shoot?${HERON}`);
   await page.getByTestId('log').click();
   await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
-  await page.getByTestId('pocket').click();
+  await page.getByTestId('offline').click();
   await expect(page.getByRole('article', { name: 'Frame 1' })).toBeVisible();
   await page.route('**/api/v1/sync', (route) => route.abort());
   await page.getByRole('button', { name: 'Edit frame 1' }).click();
   await page.getByLabel('Note').fill('from the field');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByTestId('pocket')).toContainText('1 waiting');
+  await expect(page.getByTestId('offline')).toContainText('1 waiting');
   const carried = (await (await request.get(`${app.url}/api/v1/carried`)).json()) as {
     frames: { id: string; loadId: string }[];
   };
   const id = carried.frames.find((f) => f.loadId === 'demo-load-heron')?.id ?? '';
   await request.patch(`${app.url}/api/v1/frames/${id}`, { data: { number: 1, note: 'from the desk' } });
   await page.unroute('**/api/v1/sync');
-  await expect(page.getByTestId('pocket')).toContainText('1 needs you', { timeout: 25_000 });
+  await expect(page.getByTestId('offline')).toContainText('1 needs you', { timeout: 25_000 });
   const card = page.getByRole('article', { name: /^Needs you/ });
   await expect(card).toContainText('from the field');
   await expect(card).toContainText('from the desk');
@@ -175,11 +175,11 @@ test('the same frame edited on the phone and at home: both are shown, home’s c
 });
 
 test('a queue leaves the phone as a file and comes home by another', async ({ app, page, browser }) => {
-  await fillPocket(page, app.url);
+  await fillOffline(page, app.url);
   await app.stop();
   await page.goto(`${app.url}/shoot?${HERON}`);
   await logFrames(page, [1, 2]);
-  await page.goto(`${app.url}/pocket`);
+  await page.goto(`${app.url}/offline`);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save to a file' }).click()
@@ -187,7 +187,7 @@ test('a queue leaves the phone as a file and comes home by another', async ({ ap
   const path = await download.path();
   await app.restart();
   const desk = await (await browser.newContext()).newPage();
-  await desk.goto(`${app.url}/pocket`);
+  await desk.goto(`${app.url}/offline`);
   await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
   await desk.getByLabel('Take a file in').setInputFiles({
     name: 'notes.json',
@@ -199,7 +199,7 @@ test('a queue leaves the phone as a file and comes home by another', async ({ ap
   await expect(desk.getByText(/2 from the file taken in/)).toBeVisible();
   expect(await loggedAtHome(desk, app.url)).toEqual(['Frame 1', 'Frame 2']);
   // the phone comes home after all: nothing is doubled
-  await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 25_000 });
+  await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   expect(await loggedAtHome(page, app.url)).toEqual(['Frame 1', 'Frame 2']);
   await desk.context().close();
 });

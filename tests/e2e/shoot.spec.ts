@@ -294,9 +294,9 @@ test(
       { times: 1 }
     );
     await page.getByTestId('log').click();
-    await expect(page.getByText(/kept in the pocket until the server answers/).first()).toBeVisible();
+    await expect(page.getByText(/kept in the offline until the server answers/).first()).toBeVisible();
     await expect(page.getByTestId('frames-left')).toHaveText('6 left');
-    await expect(page.getByTestId('pocket')).toContainText('All sent', { timeout: 15_000 });
+    await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 15_000 });
     await page.reload();
     await expect(page.getByTestId('frames-left')).toHaveText('6 left');
   }

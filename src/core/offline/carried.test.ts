@@ -2,8 +2,8 @@ import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '../log/frame.ts';
 import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
-import { after, carriedInHand, carriedPair, carriedPairs, carriedRecent, type Carried } from './carried.ts';
-import type { Change, Deed } from './change.ts';
+import { after, carriedInUse, carriedPair, carriedPairs, carriedRecent, type Carried } from './carried.ts';
+import type { Change, Action } from './change.ts';
 
 const camera = {
   ...cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 90)]),
@@ -13,7 +13,7 @@ const camera = {
 const film = { ...filmWith(), id: 'film' };
 const LOAD = { cameraId: 'box', filmId: 'film', framesTotal: 4, loadedAt: '', finishedAt: null, side: null };
 const CARRIED: Carried = {
-  inHand: 'two',
+  inUse: 'two',
   cameras: [{ camera, stands: null, last: null }],
   films: [film],
   things: [],
@@ -42,22 +42,22 @@ const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
   ...more
 });
 let at = 0;
-const change = (deed: Deed): Change => ({
-  ...{ key: `k${++at}`, madeAt: new Date(Date.UTC(2026, 4, 1, 10, at)).toISOString(), deed }
+const change = (action: Action): Change => ({
+  ...{ key: `k${++at}`, madeAt: new Date(Date.UTC(2026, 4, 1, 10, at)).toISOString(), action }
 });
 const log = (n: number): Change => change({ kind: 'log', frame: frame(n) });
-const then = (...deeds: (Deed | Change)[]): Carried =>
+const then = (...actions: (Action | Change)[]): Carried =>
   after(
     CARRIED,
-    deeds.map((d) => ('deed' in d ? d : change(d)))
+    actions.map((d) => ('action' in d ? d : change(d)))
   );
 
 describe('what is carried', () => {
   test('the pair asked for, else the one in hand at home, else the first', () => {
-    expect(carriedInHand(CARRIED, 'one')?.loadId).toBe('one');
-    expect(carriedInHand(CARRIED, 'nowhere')?.loadId).toBe('two');
-    expect(carriedInHand({ ...CARRIED, inHand: null }, null)?.loadId).toBe('one');
-    expect(carriedInHand({ ...CARRIED, loads: [] }, null)).toBeNull();
+    expect(carriedInUse(CARRIED, 'one')?.loadId).toBe('one');
+    expect(carriedInUse(CARRIED, 'nowhere')?.loadId).toBe('two');
+    expect(carriedInUse({ ...CARRIED, inUse: null }, null)?.loadId).toBe('one');
+    expect(carriedInUse({ ...CARRIED, loads: [] }, null)).toBeNull();
     expect(carriedPairs(CARRIED)).toHaveLength(2);
     expect(carriedPair({ ...CARRIED, films: [] }, 'one')).toBeNull();
   });
@@ -87,7 +87,7 @@ describe('what is carried', () => {
       [2, ''],
       [3, 'fog']
     ]);
-    const gone: Deed = { kind: 'remove', frameId: 'f1', from };
+    const gone: Action = { kind: 'remove', frameId: 'f1', from };
     expect(then(log(1), gone).frames).toEqual([]);
     expect(then(log(1), gone, { kind: 'restore', frameId: 'f1' }).frames.map((f) => f.id)).toEqual(['f1']);
     expect(then({ kind: 'restore', frameId: 'f9' }).frames).toEqual([]);

@@ -21,7 +21,7 @@ export interface CarriedCamera {
 /** What a phone carries: the cameras in use, every film and thing, the loads that are open and their frames. */
 export interface Carried {
   /** The load in hand at home; null = none. */
-  readonly inHand: string | null;
+  readonly inUse: string | null;
   readonly cameras: readonly CarriedCamera[];
   readonly films: readonly Film[];
   readonly things: readonly Thing[];
@@ -46,10 +46,10 @@ export function carriedPairs(carried: Carried): readonly Pair[] {
 }
 
 /** The pair that a page is about: the one asked for, else the one in hand, else the first; null = none is carried. */
-export function carriedInHand(carried: Carried, loadId: string | null): Pair | null {
+export function carriedInUse(carried: Carried, loadId: string | null): Pair | null {
   const asked = loadId === null ? null : carriedPair(carried, loadId);
-  const inHand = carried.inHand === null ? null : carriedPair(carried, carried.inHand);
-  return asked ?? inHand ?? carriedPairs(carried)[0] ?? null;
+  const inUse = carried.inUse === null ? null : carriedPair(carried, carried.inUse);
+  return asked ?? inUse ?? carriedPairs(carried)[0] ?? null;
 }
 
 /** Frames told as light by memory. */
@@ -75,10 +75,10 @@ export function after(carried: Carried, changes: readonly Change[]): Carried {
 
 /** @param trash frames that were removed on the way, by id: to be restored from */
 function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): Carried {
-  const { deed } = change;
-  switch (deed.kind) {
+  const { action } = change;
+  switch (action.kind) {
     case 'log': {
-      const frame = expected(carried, change, deed.frame);
+      const frame = expected(carried, change, action.frame);
       if (!frame || carried.frames.some((f) => f.id === frame.id)) return carried;
       const cameraId = carried.loads.find((l) => l.id === frame.loadId)?.cameraId;
       const { choice, conditions } = frame;
@@ -90,31 +90,31 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
       return { ...left, frames: byNumber([...left.frames, frame]) };
     }
     case 'edit':
-      return withFrames(carried, (f) => (f.id === deed.frameId ? { ...f, ...deed.to } : f));
+      return withFrames(carried, (f) => (f.id === action.frameId ? { ...f, ...action.to } : f));
     case 'remove': {
-      const frame = carried.frames.find((f) => f.id === deed.frameId);
+      const frame = carried.frames.find((f) => f.id === action.frameId);
       if (frame) trash.set(frame.id, frame);
-      return withFrames(carried, (f) => (f.id === deed.frameId ? null : f));
+      return withFrames(carried, (f) => (f.id === action.frameId ? null : f));
     }
     case 'restore': {
       // one that was removed at home comes back from there
-      const frame = trash.get(deed.frameId);
+      const frame = trash.get(action.frameId);
       return frame ? { ...carried, frames: byNumber([...carried.frames, frame]) } : carried;
     }
     case 'stand':
-      return withCamera(carried, deed.cameraId, (c) => ({ ...c, stands: deed.to }));
+      return withCamera(carried, action.cameraId, (c) => ({ ...c, stands: action.to }));
     case 'checks':
-      return withCamera(carried, deed.cameraId, (c) => ({ ...c, camera: { ...c.camera, checks: deed.to } }));
+      return withCamera(carried, action.cameraId, (c) => ({ ...c, camera: { ...c.camera, checks: action.to } }));
     // of the person, not of the kit
     case 'settings':
       return carried;
     case 'finish':
-      return withLoad(carried, deed.loadId, (l) => ({
+      return withLoad(carried, action.loadId, (l) => ({
         ...l,
-        finishedAt: deed.finished ? change.madeAt : null
+        finishedAt: action.finished ? change.madeAt : null
       }));
     case 'side':
-      return withLoad(carried, deed.loadId, (l) => ({ ...l, side: deed.side }));
+      return withLoad(carried, action.loadId, (l) => ({ ...l, side: action.side }));
   }
 }
 
@@ -142,7 +142,7 @@ function byNumber(frames: readonly Frame[]): readonly Frame[] {
 function expected(
   carried: Carried,
   { madeAt }: Change,
-  frame: Extract<Change['deed'], { kind: 'log' }>['frame']
+  frame: Extract<Change['action'], { kind: 'log' }>['frame']
 ): Frame | null {
   const pair = carriedPair(carried, frame.loadId);
   const setting = pair && settingOf(pair.camera, frame.choice);

@@ -10,7 +10,7 @@ export interface FrameWords {
 }
 
 /** What is changed. */
-export type Deed =
+export type Action =
   | { readonly kind: 'log'; readonly frame: NewFrame }
   /** `from` is the frame as the phone knew it. */
   | {
@@ -40,8 +40,8 @@ export type Deed =
   | { readonly kind: 'finish'; readonly loadId: string; readonly finished: boolean }
   | { readonly kind: 'side'; readonly loadId: string; readonly side: Exclude<Side, null> };
 
-/** Kinds of deeds. */
-export const DEED_KINDS = [
+/** Kinds of actions. */
+export const ACTION_KINDS = [
   'log',
   'edit',
   'remove',
@@ -51,15 +51,15 @@ export const DEED_KINDS = [
   'settings',
   'finish',
   'side'
-] as const satisfies readonly Deed['kind'][];
+] as const satisfies readonly Action['kind'][];
 
-/** A deed with its key and its time. */
+/** A action with its key and its time. */
 export interface Change {
   /** Made by the phone, the same however often it is sent. */
   readonly key: string;
   /** By the phone's clock, UTC ISO 8601. */
   readonly madeAt: string;
-  readonly deed: Deed;
+  readonly action: Action;
 }
 
 /** What stands against a change at home. */
@@ -89,16 +89,16 @@ export type Outcome =
   | { readonly key: string; readonly outcome: 'done' }
   | { readonly key: string; readonly outcome: 'conflict'; readonly conflict: Conflict };
 
-/** The frame that a deed is about; null = none. */
-export function frameOf(deed: Deed): string | null {
-  if (deed.kind === 'log') return deed.frame.id;
-  return 'frameId' in deed ? deed.frameId : null;
+/** The frame that a action is about; null = none. */
+export function frameOf(action: Action): string | null {
+  if (action.kind === 'log') return action.frame.id;
+  return 'frameId' in action ? action.frameId : null;
 }
 
-/** What a deed touches: deeds that touch the same must be done in order. */
-export function subjectOf(deed: Deed): string {
-  const frame = frameOf(deed);
+/** What a action touches: actions that touch the same must be done in order. */
+export function subjectOf(action: Action): string {
+  const frame = frameOf(action);
   if (frame !== null) return `frame ${frame}`;
-  if ('cameraId' in deed) return `${deed.kind} ${deed.cameraId}`;
-  return 'loadId' in deed ? `load ${deed.loadId}` : deed.kind;
+  if ('cameraId' in action) return `${action.kind} ${action.cameraId}`;
+  return 'loadId' in action ? `load ${action.loadId}` : action.kind;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { subjectOf, type Change, type Conflict, type Deed } from './change.ts';
+import { subjectOf, type Change, type Conflict, type Action } from './change.ts';
 import {
   answered,
   cleared,
@@ -12,12 +12,12 @@ import {
   type Queue
 } from './queue.ts';
 
-const edit = (frameId: string): Deed => ({
+const edit = (frameId: string): Action => ({
   ...{ kind: 'edit', frameId },
   ...{ from: { number: 1, note: '' }, to: { number: 1, note: 'fog' } }
 });
-const change = (key: string, deed: Deed = edit(key), madeAt = '2026-05-01T10:00:00.000Z'): Change => ({
-  ...{ key, madeAt, deed }
+const change = (key: string, action: Action = edit(key), madeAt = '2026-05-01T10:00:00.000Z'): Change => ({
+  ...{ key, madeAt, action }
 });
 const queueOf = (...changes: Change[]): Queue => changes.reduce(put, []);
 const keysToSend = (queue: Queue, most = 9) => nextToSend(queue, most).map((s) => s.change.key);
@@ -72,12 +72,12 @@ describe('the queue', () => {
     expect(keysToSend(takenBack(left, 'a'))).toEqual(['a', 'a2', 'b']);
     expect(cleared(left).map((q) => q.change.key)).toEqual(['b']);
   });
-  test.each<[Deed, string]>([
+  test.each<[Action, string]>([
     [{ kind: 'stand', cameraId: 'c', from: {}, to: {} }, 'stand c'],
     [{ kind: 'checks', cameraId: 'c', from: [], to: [] }, 'checks c'],
     [{ kind: 'side', loadId: 'l', side: 2 }, 'load l'],
     [{ kind: 'finish', loadId: 'l', finished: true }, 'load l'],
     [{ kind: 'settings', edit: {} }, 'settings'],
     [{ kind: 'restore', frameId: 'f' }, 'frame f']
-  ])('%j is about %s', (deed, subject) => expect(subjectOf(deed)).toBe(subject));
+  ])('%j is about %s', (action, subject) => expect(subjectOf(action)).toBe(subject));
 });

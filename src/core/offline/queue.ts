@@ -36,7 +36,7 @@ export function nextToSend(queue: Queue, most: number): readonly Sent[] {
   const held = new Set<string>();
   const batch: Sent[] = [];
   for (const item of queue) {
-    const subject = subjectOf(item.change.deed);
+    const subject = subjectOf(item.change.action);
     if (item.state !== 'waiting') held.add(subject);
     else if (!held.has(subject) && batch.length < most)
       batch.push({ change: item.change, settled: item.settled });
@@ -71,10 +71,10 @@ export function leftOut(queue: Queue, key: string): Queue {
   const at = queue.findIndex((i) => i.change.key === key);
   const first = queue[at];
   if (first?.state !== 'asked') return queue;
-  const subject = subjectOf(first.change.deed);
+  const subject = subjectOf(first.change.action);
   const { conflict } = first;
   return queue.map((item, i) =>
-    i === at || (i > at && subjectOf(item.change.deed) === subject)
+    i === at || (i > at && subjectOf(item.change.action) === subject)
       ? { state: 'left', change: item.change, conflict }
       : item
   );
@@ -82,9 +82,9 @@ export function leftOut(queue: Queue, key: string): Queue {
 
 /** What was left out waits again, and what followed on it: home is asked anew. */
 export function takenBack(queue: Queue, key: string): Queue {
-  const subject = queue.flatMap((i) => (i.change.key === key ? subjectOf(i.change.deed) : []))[0];
+  const subject = queue.flatMap((i) => (i.change.key === key ? subjectOf(i.change.action) : []))[0];
   return queue.map((item) =>
-    item.state === 'left' && subjectOf(item.change.deed) === subject
+    item.state === 'left' && subjectOf(item.change.action) === subject
       ? { state: 'waiting', change: item.change, settled: [] }
       : item
   );

@@ -1,6 +1,6 @@
 // The one open database of the running server, with its repositories.
-import { bookLines } from './files/export-rows.ts';
-import { importDesk } from './files/imports.ts';
+import { archiveLines } from './files/export-rows.ts';
+import { importJobs } from './files/imports.ts';
 import { cameraRepository } from './kit/cameras.ts';
 import { join } from 'node:path';
 import { readConfig } from './config.ts';
@@ -20,7 +20,7 @@ import { gazetteer } from './light/places.ts';
 import { scanIntake } from './scans/intake.ts';
 import { scanRepository } from './scans/repository.ts';
 import { settingsRepository } from './settings/settings.ts';
-import { syncBook } from './sync/sync.ts';
+import { phoneChanges } from './sync/sync.ts';
 import { thingRepository } from './kit/things.ts';
 
 function openStore() {
@@ -31,14 +31,14 @@ function openStore() {
   let places: ReturnType<typeof gazetteer> | null = null;
   const scans = scanRepository(db);
   const intake = scanIntake(config.scansPath, scans, () => new Date().toISOString());
-  const imports = importDesk(db, join(config.scansPath, 'incoming'), intake);
+  const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
   imports.tidy();
-  const doors = passcodes(db, () => Date.now());
+  const passcode = passcodes(db, () => Date.now());
   return {
     config,
     /** The passcode and who is signed in. */
-    doors,
-    gate: gateOf(doors),
+    passcode,
+    gate: gateOf(passcode),
     cameras: cameraRepository(db),
     films: filmRepository(db),
     loads: loadRepository(db),
@@ -50,7 +50,7 @@ function openStore() {
     /** Files that come in. */
     imports,
     /** Everything that is kept, line by line. */
-    book: () => bookLines(db, new Date().toISOString()),
+    archive: () => archiveLines(db, new Date().toISOString()),
     judgements: judgementRepository(db),
     /** Sums over judged frames. */
     numbers: numbersOf(db),
@@ -62,7 +62,7 @@ function openStore() {
     /** Changes of many frames at once. */
     manyFrames: manyFrames(db, () => new Date().toISOString()),
     /** What phones did while they were away. */
-    changes: syncBook(db, () => new Date().toISOString()),
+    changes: phoneChanges(db, () => new Date().toISOString()),
     /** Does several things as one: all, or none when something throws. */
     together: <T>(work: () => T): T => db.transaction(work).immediate(),
     close: (): void => {

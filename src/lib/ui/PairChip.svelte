@@ -1,10 +1,10 @@
 <!-- The pair in hand, with its frames drawn: used ones filled. Leads to Kit, where pairs are taken up. -->
 <script lang="ts">
-  import { useHand } from './current.svelte.ts';
+  import { useCurrent } from './current.svelte.ts';
 
   let { href }: { href: string } = $props();
-  const hand = useHand();
-  const pair = $derived(hand.pair);
+  const current = useCurrent();
+  const pair = $derived(current.pair);
   const used = $derived(pair ? pair.framesTotal - pair.framesLeft : 0);
 </script>
 

@@ -16,12 +16,12 @@ import { FIRST_SETTINGS, type Settings } from '#schema/settings/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
 import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './current-judge.ts';
 
-const KEY = Symbol('hand');
+const KEY = Symbol('current');
 /** One for all moves: what looks at how the light was found has nothing to do while it is dragged. */
 const BY_HAND: LightWay = { kind: 'hand' };
 
 /** The shared state. One per page load, made by the layout. */
-export class Hand {
+export class Current {
   // replaced whole: a light is one value, never changed in part. What else hangs on it than how much it is stands beside it in
   // values of their own: while the marker is dragged they stay, and whatever is drawn from them is not even asked
   #light = $state.raw<LightChoice>(STARTING_LIGHT);
@@ -193,13 +193,13 @@ export class Hand {
 }
 
 /** Makes the shared state available to every component below. */
-export function provideHand(hand: Hand): Hand {
-  return setContext(KEY, hand);
+export function provideCurrent(current: Current): Current {
+  return setContext(KEY, current);
 }
 
 /** The shared state. @throws {Error} outside the layout that provides it */
-export function useHand(): Hand {
-  const hand = getContext<Hand | undefined>(KEY);
-  if (!hand) throw new Error('useHand must be called below the layout that provides the hand');
-  return hand;
+export function useCurrent(): Current {
+  const current = getContext<Current | undefined>(KEY);
+  if (!hand) throw new Error('useCurrent must be called below the layout that provides the hand');
+  return current;
 }

@@ -1,7 +1,7 @@
 // The look of the pages: day, evening, dark-adapted. Shown at once, remembered by the server.
 import { SCHEMES, type Scheme } from '#schema/settings/settings.ts';
 import { changeSettings } from './offline/remember.ts';
-import type { Hand } from './current.svelte.ts';
+import type { Current } from './current.svelte.ts';
 
 /** What each look is called. */
 export const SCHEME_WORDS: Readonly<Record<Scheme, string>> = {
@@ -16,8 +16,8 @@ export function schemeAfter(scheme: Scheme): Scheme {
 }
 
 /** Turns to the next look. */
-export function nextScheme(hand: Hand): void {
-  const scheme = schemeAfter(hand.settings.scheme);
-  hand.settings = { ...hand.settings, scheme };
+export function nextScheme(current: Current): void {
+  const scheme = schemeAfter(current.settings.scheme);
+  current.settings = { ...current.settings, scheme };
   void changeSettings({ scheme });
 }

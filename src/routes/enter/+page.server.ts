@@ -35,13 +35,13 @@ export const actions: Actions = {
     redirect(303, ownPage(url.searchParams.get('to') ?? '/shoot'));
   },
   leave: ({ cookies }) => {
-    store().doors.signOut(cookies.get(COOKIE) ?? '');
+    store().passcode.signOut(cookies.get(COOKIE) ?? '');
     cookies.delete(COOKIE, { path: '/', secure: true });
     redirect(303, '/enter');
   },
   everywhere: ({ cookies, locals }) => {
     if (!locals.signedIn) return fail(401, { said: 'Sign in first.' });
-    store().doors.signOutEverywhere();
+    store().passcode.signOutEverywhere();
     cookies.delete(COOKIE, { path: '/', secure: true });
     redirect(303, '/enter');
   }

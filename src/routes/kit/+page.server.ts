@@ -17,7 +17,7 @@ export const load: PageServerLoad = () => {
     retired: s.cameras.retired().map(({ id, name }) => ({ id, name })),
     films: s.films.list(),
     things: s.things.list(),
-    inHand: s.loads.inHand()?.id ?? null
+    inUse: s.loads.inUse()?.id ?? null
   };
 };
 
@@ -31,7 +31,7 @@ export const actions: Actions = {
     const s = store();
     const id = textOf(await request.formData(), 'id');
     if (!s.loads.find(id)) return fail(404, { message: 'That film is not in a camera any more.' });
-    s.loads.takeInHand(id);
+    s.loads.use(id);
   },
   load: async ({ request }) => {
     const form = await request.formData();

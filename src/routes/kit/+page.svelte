@@ -2,7 +2,7 @@
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import Act from '#ui/kit/Act.svelte';
   import CameraRow from '#ui/kit/CameraRow.svelte';
   import KitList from '#ui/kit/KitList.svelte';
@@ -10,8 +10,8 @@
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
-  const hand = useHand();
-  const lightQuery = $derived(`?${queryFromLight(hand.light).toString()}`);
+  const current = useCurrent();
+  const lightQuery = $derived(`?${queryFromLight(current.light).toString()}`);
   const refused = $derived(form?.message === undefined ? null : form);
   const refusedCamera = $derived(refused?.cameraId ?? null);
   const did = $derived(form?.did === undefined ? null : form);
@@ -48,7 +48,7 @@
       {camera}
       {pair}
       films={data.films}
-      inHand={pair !== null && pair.loadId === data.inHand}
+      inUse={pair !== null && pair.loadId === data.inUse}
       refused={refusedCamera === camera.id ? refused : null}
       {lightQuery}
     />

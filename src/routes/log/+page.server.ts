@@ -10,7 +10,7 @@ export const load: PageServerLoad = ({ url }) => {
   const { filter, problems } = filterFromQuery(url.searchParams);
   const looking = isFiltering(filter);
   const asked = filter.loadId === null ? null : s.loads.find(filter.loadId);
-  const chosen = looking ? null : (asked ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null);
+  const chosen = looking ? null : (asked ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null);
   const ofFilm = chosen ? s.frames.listByLoad(chosen.id) : [];
   const found = chosen
     ? withPairs(s, partFrom(ofFilm, url.searchParams.get('part')), false)

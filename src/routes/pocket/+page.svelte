@@ -2,20 +2,20 @@
   import { onMount } from 'svelte';
   import { page } from '$app/state';
   import { carriedPairs } from '#core/offline/carried.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import FrameCard from '#ui/log/FrameCard.svelte';
-  import { pocketActs } from '#ui/offline/frame-acts.ts';
+  import { offlineActs } from '#ui/offline/frame-acts.ts';
   import CarriedPairs from '#ui/offline/CarriedPairs.svelte';
-  import { pocket } from '#ui/offline/pocket.svelte.ts';
-  import PocketQueue from '#ui/offline/PocketQueue.svelte';
+  import { offline } from '#ui/offline/offline.svelte.ts';
+  import OfflineQueue from '#ui/offline/OfflineQueue.svelte';
   import { sayCarried } from '#ui/offline/say-pocket.ts';
 
-  const hand = useHand();
-  onMount(() => void pocket.carry());
-  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
-  const carried = $derived(pocket.carried);
+  const current = useCurrent();
+  onMount(() => void offline.carry());
+  const zone = $derived(current.settings.place?.zone ?? 'UTC');
+  const carried = $derived(offline.carried);
   const pairs = $derived(carried ? carriedPairs(carried).filter((p) => !p.finished) : []);
-  const frames = $derived(carried?.frames.filter((f) => f.loadId === hand.pair?.loadId) ?? []);
+  const frames = $derived(carried?.frames.filter((f) => f.loadId === current.pair?.loadId) ?? []);
   const from = $derived(page.url.searchParams.get('from'));
   const NAMES: Readonly<Record<string, string>> = {
     '/kit': 'Kit',
@@ -26,8 +26,8 @@
   const missed = $derived(from === null ? '' : (NAMES[`/${from.split('/')[1] ?? ''}`] ?? 'That page'));
 </script>
 
-<svelte:head><title>Pocket · Just Enough</title></svelte:head>
-<h1>Pocket</h1>
+<svelte:head><title>Offline · Just Enough</title></svelte:head>
+<h1>Offline</h1>
 {#if missed !== ''}
   <p class="missed" role="status">
     {missed} is at home, and the server there does not answer. This is what the phone carries;
@@ -35,28 +35,28 @@
   </p>
 {/if}
 <div class="sides">
-  <PocketQueue {zone} />
+  <OfflineQueue {zone} />
   <section aria-label="What is carried">
     <h2>Carried</h2>
-    {#if carried && pocket.kept}
-      <p class="soft">{sayCarried(pocket.kept.pocketful.carried, pocket.kept.keptAt, zone)}</p>
-      <CarriedPairs {pairs} inHand={hand.pair?.loadId ?? null} />
-    {:else if pocket.opened}
+    {#if carried && offline.kept}
+      <p class="soft">{sayCarried(offline.kept.offlineKit.carried, offline.kept.keptAt, zone)}</p>
+      <CarriedPairs {pairs} inUse={current.pair?.loadId ?? null} />
+    {:else if offline.opened}
       <p>This phone carries nothing yet. Open Just Enough once while the server at home answers.</p>
     {/if}
   </section>
 </div>
-{#if hand.pair && frames.length > 0}
-  <h2>Frames on {hand.pair.film.name}</h2>
+{#if current.pair && frames.length > 0}
+  <h2>Frames on {current.pair.film.name}</h2>
   <div class="frames">
     {#each frames as frame (frame.id)}
       <FrameCard
         {frame}
-        pair={hand.pair}
-        settings={hand.settings}
-        recent={hand.recent}
-        things={hand.things}
-        acts={pocketActs}
+        pair={current.pair}
+        settings={current.settings}
+        recent={current.recent}
+        things={current.things}
+        acts={offlineActs}
       />
     {/each}
   </div>

@@ -4,11 +4,11 @@
   import { page } from '$app/state';
   import { stepsAround } from '#core/match/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
-  import { pocket } from '#ui/offline/pocket.svelte.ts';
+  import { offline } from '#ui/offline/offline.svelte.ts';
   import { sayConflict } from '#ui/offline/say-pocket.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
@@ -26,20 +26,20 @@
   import RoomGauge from '#ui/verdict/RoomGauge.svelte';
   import { whenRested } from '#ui/when-rested.svelte.ts';
 
-  const hand = useHand();
-  const judged = $derived(hand.judged);
+  const current = useCurrent();
+  const judged = $derived(current.judged);
   // while the light is dragged the answer follows at once; what is drawn around it follows when the drag pauses
   // for longer than a few frames, so that a steady drag waits for none of it
   const REST_MS = 60;
-  let rested = $state.raw(hand.judged);
+  let rested = $state.raw(current.judged);
   whenRested(
     () => judged,
     REST_MS,
-    () => (rested = hand.judged)
+    () => (rested = current.judged)
   );
   // asks for the pair alone, so that a light on the move does not reach what is drawn around
-  const around = $derived(rested && rested.pair.loadId === hand.pair?.loadId ? rested : judged);
-  const logger = new Logger(hand);
+  const around = $derived(rested && rested.pair.loadId === current.pair?.loadId ? rested : judged);
+  const logger = new Logger(current);
   // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
   let whole = $state(!page.data['away']);
   onMount(() => {
@@ -57,34 +57,34 @@
     const { camera, present: before } = judged.pair;
     const { choice } = judged.shown.setting;
     const leave = (from: typeof before, to: typeof before) =>
-      pocket.put({ kind: 'stand', cameraId: camera.id, from, to });
+      offline.put({ kind: 'stand', cameraId: camera.id, from, to });
     const put = await leave(before, choice);
     if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Pocket” what is right.`);
+      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Offline” what is right.`);
     else sayDone('The controls stand as shown.', () => void leave(choice, before));
   }
 
   function step(way: 'darker' | 'lighter'): void {
     if (!judged) return;
     const setting = stepsAround(judged.situation, judged.shown.setting)[way];
-    if (setting) hand.picked = setting.choice;
+    if (setting) current.picked = setting.choice;
   }
 
   onMount(() =>
     listen({
-      '[': () => hand.moveLight(hand.light.lv - 1 / 3),
-      ']': () => hand.moveLight(hand.light.lv + 1 / 3),
-      '{': () => hand.moveLight(hand.light.lv - 1),
-      '}': () => hand.moveLight(hand.light.lv + 1),
+      '[': () => current.moveLight(current.light.lv - 1 / 3),
+      ']': () => current.moveLight(current.light.lv + 1 / 3),
+      '{': () => current.moveLight(current.light.lv - 1),
+      '}': () => current.moveLight(current.light.lv + 1),
       ',': () => step('darker'),
       '.': () => step('lighter'),
-      a: () => (hand.picked = null),
+      a: () => (current.picked = null),
       s: () => void setAsShown(),
       l: () => judged && void logger.log(judged),
       b: () => (logger.bracket ? logger.leave() : judged && logger.begin(judged)),
       t: () => document.querySelector<HTMLButtonElement>('[data-key="T"]')?.click(),
-      u: () => hand.takeBack(),
-      d: () => nextScheme(hand),
+      u: () => current.takeBack(),
+      d: () => nextScheme(current),
       '1': () => void goto('/shoot'),
       '2': () => void goto('/kit'),
       '3': () => void goto('/log'),
@@ -147,10 +147,10 @@
       {/if}
     </section>
   </div>
-{:else if hand.pair}
+{:else if current.pair}
   <section class="sheet empty" role="alert">
-    <h2>{hand.pair.camera.name} with {hand.pair.film.name} cannot be judged</h2>
-    <p>{hand.trouble}</p>
+    <h2>{current.pair.camera.name} with {current.pair.film.name} cannot be judged</h2>
+    <p>{current.trouble}</p>
     <a class="press" href="/kit">Choose another pair in Kit</a>
   </section>
 {:else}

@@ -24,7 +24,7 @@ export const actions: Actions = {
       finishedAt: null,
       side: film.perforation === 'double-run-8' ? 1 : null
     });
-    s.loads.takeInHand(id);
+    s.loads.use(id);
     redirect(303, '/shoot');
   }
 };

@@ -1,4 +1,4 @@
-// The book: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
+// The archive: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
 // things, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
 import { number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
@@ -28,15 +28,15 @@ import { parseWith } from '../reading/parse.ts';
 import { scanSchema } from '../log/scan.ts';
 import { thingFrom, thingSchema } from '../kit/thing.ts';
 
-/** The form of the book that is written, and the newest that is read. */
-export const BOOK_VERSION = 1;
+/** The form of the archive that is written, and the newest that is read. */
+export const ARCHIVE_VERSION = 1;
 /** What the first line is told by. */
-export const BOOK_FORMAT = 'just-enough-book';
+export const ARCHIVE_FORMAT = 'just-enough-book';
 
 /** The schema of each kind of line. */
-export const BOOK_SCHEMAS = {
-  book: object({
-    format: string().oneOf([BOOK_FORMAT], `This is no book: its format is not ${BOOK_FORMAT}.`).required(),
+export const ARCHIVE_SCHEMAS = {
+  archive: object({
+    format: string().oneOf([ARCHIVE_FORMAT], `This is no archive: its format is not ${ARCHIVE_FORMAT}.`).required(),
     version: number().integer().min(1).required(),
     writtenAt: whenSchema
   }).required(),
@@ -82,8 +82,8 @@ export const RECORD_KINDS = [
 /** @see RECORD_KINDS */
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
-/** A line of the book. */
-export type BookRecord =
+/** A line of the archive. */
+export type ArchiveRecord =
   | {
       readonly kind: 'camera';
       readonly camera: Camera;
@@ -116,32 +116,32 @@ export type BookRecord =
     };
 
 /** Reads a record of a kind. @throws {ValidationError} naming the field */
-function recordOf(kind: RecordKind, value: unknown): BookRecord {
+function recordOf(kind: RecordKind, value: unknown): ArchiveRecord {
   const read = <T>(schema: Schema<T>): T => schema.validateSync(value, { strict: true, abortEarly: true });
   switch (kind) {
     case 'frame':
       return { ...frameLineFrom(value), kind };
     case 'camera': {
-      const line = read(BOOK_SCHEMAS.camera);
+      const line = read(ARCHIVE_SCHEMAS.camera);
       const { choice: stands } = standsSchema.validateSync({ choice: line.stands }, { strict: true });
       return { ...line, kind, camera: cameraFrom(line.camera), stands };
     }
     case 'film': {
-      const line = read(BOOK_SCHEMAS.film);
+      const line = read(ARCHIVE_SCHEMAS.film);
       return { ...line, kind, film: filmFrom(line.film) };
     }
     case 'thing': {
-      const line = read(BOOK_SCHEMAS.thing);
+      const line = read(ARCHIVE_SCHEMAS.thing);
       return { ...line, kind, thing: thingFrom(line.thing) };
     }
     case 'load':
-      return { ...read(BOOK_SCHEMAS.load), kind };
+      return { ...read(ARCHIVE_SCHEMAS.load), kind };
     case 'judgement':
       return { ...judgementLineFrom(value), kind };
     case 'bias':
-      return { ...read(BOOK_SCHEMAS.bias), kind };
+      return { ...read(ARCHIVE_SCHEMAS.bias), kind };
     case 'scan':
-      return { ...read(BOOK_SCHEMAS.scan), kind };
+      return { ...read(ARCHIVE_SCHEMAS.scan), kind };
   }
 }
 
@@ -154,7 +154,7 @@ function valueOf(line: string): Result<unknown, string> {
 }
 
 /** Reads a line after the first, or says why not, naming the field. */
-export function readRecord(line: string): Result<BookRecord, string> {
+export function readRecord(line: string): Result<ArchiveRecord, string> {
   const value = valueOf(line);
   if (!value.ok) return value;
   const named = kindOf(value.value);
@@ -170,11 +170,11 @@ export function readRecord(line: string): Result<BookRecord, string> {
 /** Reads the first line. @returns why it cannot be read, or null when it can */
 export function headerFault(line: string): string | null {
   const value = valueOf(line);
-  if (!value.ok) return 'This is no book: its first line is not JSON.';
-  const read = parseWith<InferType<typeof BOOK_SCHEMAS.book>>(BOOK_SCHEMAS.book, value.value);
-  if (!read.ok) return read.error[0]?.message ?? 'This is no book.';
-  if (read.value.version > BOOK_VERSION) {
-    return `This book is of version ${read.value.version}; this program reads up to version ${BOOK_VERSION}. Bring the program up to date first.`;
+  if (!value.ok) return 'This is no archive: its first line is not JSON.';
+  const read = parseWith<InferType<typeof ARCHIVE_SCHEMAS.archive>>(ARCHIVE_SCHEMAS.archive, value.value);
+  if (!read.ok) return read.error[0]?.message ?? 'This is no archive.';
+  if (read.value.version > ARCHIVE_VERSION) {
+    return `This archive is of version ${read.value.version}; this program reads up to version ${ARCHIVE_VERSION}. Bring the program up to date first.`;
   }
   return null;
 }

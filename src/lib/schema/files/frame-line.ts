@@ -1,4 +1,4 @@
-// The lines of the book of which there may be a hundred thousand: frames and judgements. Field by field, and what many lines
+// The lines of the archive of which there may be a hundred thousand: frames and judgements. Field by field, and what many lines
 // share is checked once: that takes a third of the time of an object checked as one.
 import { number, string, type ValidateOptions } from 'yup';
 import type { Judgement } from '#core/learn/judgement.ts';

@@ -37,7 +37,7 @@ export const frameSchema = object(frameFields).required();
 
 /** What a phone carries. */
 export const carriedSchema = object({
-  inHand: string().nullable().defined(),
+  inUse: string().nullable().defined(),
   cameras: array(
     object({
       camera: cameraSchema,
@@ -54,7 +54,7 @@ export const carriedSchema = object({
 }).required();
 
 /** What a phone carries, with what is remembered of the person. */
-export interface Pocketful {
+export interface OfflineKit {
   readonly carried: Carried;
   readonly settings: Settings;
 }
@@ -66,12 +66,12 @@ export function frameFrom(body: InferType<typeof frameSchema>): Frame {
 }
 
 /** What is carried, of a checked answer. */
-export function pocketfulFrom(body: InferType<typeof carriedSchema>): Pocketful {
-  const { inHand, cameras, films, things, loads, frames, settings } = body;
+export function offlineKitFrom(body: InferType<typeof carriedSchema>): OfflineKit {
+  const { inUse, cameras, films, things, loads, frames, settings } = body;
   return {
     settings,
     carried: {
-      inHand,
+      inUse,
       cameras: cameras.map(({ camera, stands, last }) => ({
         camera: cameraFrom(camera),
         stands: Object.keys(stands).length === 0 ? null : choiceFrom(stands),
@@ -89,7 +89,7 @@ export function pocketfulFrom(body: InferType<typeof carriedSchema>): Pocketful 
 }
 
 /** What is carried, to be sent. */
-export function carriedBody({ carried, settings }: Pocketful): unknown {
+export function carriedBody({ carried, settings }: OfflineKit): unknown {
   return {
     ...carried,
     cameras: carried.cameras.map(({ camera, stands, last }) => ({

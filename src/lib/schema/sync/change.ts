@@ -1,6 +1,6 @@
 // What a phone sends when it comes home, and what it is answered: changes with keys, conflicts in kinds.
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
-import { DEED_KINDS, type Change, type Deed, type Outcome } from '#core/offline/change.ts';
+import { ACTION_KINDS, type Change, type Action, type Outcome } from '#core/offline/change.ts';
 import type { Queued, Sent } from '#core/offline/queue.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
@@ -16,48 +16,48 @@ export const SYNC_FORM = 1;
 export const MOST_CHANGES = 50;
 
 const id = () => string().required().max(64);
-const deed = <T extends Deed['kind']>(name: T) => kindField(name, DEED_KINDS);
-const DEEDS = {
-  log: object({ kind: deed('log'), frame: newFrameSchema.required() }).required(),
-  edit: object({ kind: deed('edit'), frameId: id(), from: frameWordsSchema, to: frameWordsSchema }),
-  remove: object({ kind: deed('remove'), frameId: id(), from: frameWordsSchema }),
-  restore: object({ kind: deed('restore'), frameId: id() }),
+const action = <T extends Action['kind']>(name: T) => kindField(name, ACTION_KINDS);
+const ACTIONS = {
+  log: object({ kind: action('log'), frame: newFrameSchema.required() }).required(),
+  edit: object({ kind: action('edit'), frameId: id(), from: frameWordsSchema, to: frameWordsSchema }),
+  remove: object({ kind: action('remove'), frameId: id(), from: frameWordsSchema }),
+  restore: object({ kind: action('restore'), frameId: id() }),
   stand: object({
-    kind: deed('stand'),
+    kind: action('stand'),
     cameraId: id(),
     from: choiceSchema,
     to: choiceSchema
   }),
-  checks: object({ kind: deed('checks'), cameraId: id(), from: linesSchema, to: linesSchema }),
-  settings: object({ kind: deed('settings'), edit: settingsEditSchema.required() }),
-  finish: object({ kind: deed('finish'), loadId: id(), finished: boolean().required() }),
-  side: object({ kind: deed('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() })
+  checks: object({ kind: action('checks'), cameraId: id(), from: linesSchema, to: linesSchema }),
+  settings: object({ kind: action('settings'), edit: settingsEditSchema.required() }),
+  finish: object({ kind: action('finish'), loadId: id(), finished: boolean().required() }),
+  side: object({ kind: action('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() })
 } as const;
 
-const deedSchema = lazy((value: unknown) => {
+const actionSchema = lazy((value: unknown) => {
   const name = kindOf(value);
   switch (name) {
     case 'edit':
-      return DEEDS.edit;
+      return ACTIONS.edit;
     case 'remove':
-      return DEEDS.remove;
+      return ACTIONS.remove;
     case 'restore':
-      return DEEDS.restore;
+      return ACTIONS.restore;
     case 'stand':
-      return DEEDS.stand;
+      return ACTIONS.stand;
     case 'checks':
-      return DEEDS.checks;
+      return ACTIONS.checks;
     case 'settings':
-      return DEEDS.settings;
+      return ACTIONS.settings;
     case 'finish':
-      return DEEDS.finish;
+      return ACTIONS.finish;
     case 'side':
-      return DEEDS.side;
+      return ACTIONS.side;
     default:
-      return DEEDS.log;
+      return ACTIONS.log;
   }
 });
-keepShapes(deedSchema, DEEDS);
+keepShapes(actionSchema, ACTIONS);
 
 /** A change with its key. */
 export const changeSchema = object({
@@ -66,7 +66,7 @@ export const changeSchema = object({
     .required()
     .max(40)
     .matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'Times are UTC, such as 2026-05-01T10:00:00.000Z.'),
-  deed: deedSchema
+  action: actionSchema
 }).required();
 
 /** What is sent. */
@@ -125,9 +125,9 @@ const queuedSchema = lazy((value: unknown) => {
 /** A change as a phone keeps it, in an object of its own. */
 export const queuedItemSchema = object({ item: queuedSchema }).required();
 
-type DeedBody = InferType<typeof deedSchema>;
+type ActionBody = InferType<typeof actionSchema>;
 
-function deedFrom(body: DeedBody): Deed {
+function actionFrom(body: ActionBody): Action {
   switch (body.kind) {
     case 'log':
       return { kind: 'log', frame: newFrameFrom(body.frame) };
@@ -148,7 +148,7 @@ function deedFrom(body: DeedBody): Deed {
 
 /** The change of a checked body. */
 export function changeFrom(body: InferType<typeof changeSchema>): Change {
-  return { ...body, deed: deedFrom(body.deed) };
+  return { ...body, action: actionFrom(body.action) };
 }
 
 /** What was sent, of a checked body. */

@@ -4,53 +4,53 @@ import { openDatabase } from '../database/open.ts';
 import { gateOf, isOpen, MOST_TRIES } from './gate.ts';
 import { passcodes } from './passcode.ts';
 
-async function doorsWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
-  const doors = passcodes(openDatabase(':memory:'), now);
-  await doors.set(passcode);
-  return doors;
+async function passcodeWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
+  const passcode = passcodes(openDatabase(':memory:'), now);
+  await passcode.set(passcode);
+  return passcode;
 }
 
 describe('the passcode', () => {
   test('is kept as what it comes to; right is right and wrong is wrong', async () => {
     const db = openDatabase(':memory:');
-    const doors = passcodes(db, () => 0);
-    expect(doors.isSet()).toBe(false);
-    expect(await doors.isRight('')).toBe(false);
-    await doors.set('eight characters');
+    const passcode = passcodes(db, () => 0);
+    expect(passcode.isSet()).toBe(false);
+    expect(await passcode.isRight('')).toBe(false);
+    await passcode.set('eight characters');
     expect(JSON.stringify(db.prepare('select * from passcode').all())).not.toContain('eight');
     // looked at one after the other, however many come at once
-    const looks = await Promise.all(['eight characters', 'eight character', ''].map((p) => doors.isRight(p)));
+    const looks = await Promise.all(['eight characters', 'eight character', ''].map((p) => passcode.isRight(p)));
     expect(looks).toEqual([true, false, false]);
-    await expect(doors.set('short')).rejects.toThrow('8 characters or more');
+    await expect(passcode.set('short')).rejects.toThrow('8 characters or more');
   });
   test('sessions end by themselves, one by one, all at once, and with a new passcode', async () => {
     let now = Date.UTC(2026, 4, 1);
-    const doors = await doorsWith('eight characters', () => now);
-    const [a, b] = [doors.signIn(), doors.signIn()];
-    doors.signOut(a);
-    expect([doors.isSignedIn(a), doors.isSignedIn(b), doors.isSignedIn('')]).toEqual([false, true, false]);
+    const passcode = await passcodeWith('eight characters', () => now);
+    const [a, b] = [passcode.signIn(), passcode.signIn()];
+    passcode.signOut(a);
+    expect([passcode.isSignedIn(a), passcode.isSignedIn(b), passcode.isSignedIn('')]).toEqual([false, true, false]);
     now += 181 * 24 * 3_600_000;
-    expect(doors.isSignedIn(b)).toBe(false);
-    const c = doors.signIn();
-    doors.signOutEverywhere();
-    expect(doors.isSignedIn(c)).toBe(false);
-    const d = doors.signIn();
-    await doors.set('another passcode');
-    expect(doors.isSignedIn(d)).toBe(false);
+    expect(passcode.isSignedIn(b)).toBe(false);
+    const c = passcode.signIn();
+    passcode.signOutEverywhere();
+    expect(passcode.isSignedIn(c)).toBe(false);
+    const d = passcode.signIn();
+    await passcode.set('another passcode');
+    expect(passcode.isSignedIn(d)).toBe(false);
   });
   test('after ten wrong ones the gate is shut for whoever tried, and for nobody else', async () => {
-    const doors = await doorsWith('eight characters');
-    const gate = gateOf({ ...doors, isRight: (p) => Promise.resolve(p === 'right') });
+    const passcode = await passcodeWith('eight characters');
+    const gate = gateOf({ ...passcode, isRight: (p) => Promise.resolve(p === 'right') });
     for (let i = 1; i <= MOST_TRIES; i++)
       expect(await gate.enter('wrong', 'phone')).toEqual({ kind: 'wrong', triesLeft: MOST_TRIES - i });
     expect(await gate.enter('right', 'phone')).toEqual({ kind: 'shut', minutes: 15 });
     expect((await gate.enter('right', 'another')).kind).toBe('in');
   });
   test('a crowd at the gate is told to wait', async () => {
-    const doors = await doorsWith('eight characters');
+    const passcode = await passcodeWith('eight characters');
     let open = (): void => undefined;
     const held = new Promise<boolean>((done) => (open = () => done(false)));
-    const gate = gateOf({ ...doors, isRight: () => held });
+    const gate = gateOf({ ...passcode, isRight: () => held });
     const tries = Array.from({ length: 6 }, (_, i) => gate.enter('x', `phone ${i}`));
     await Promise.resolve();
     open();

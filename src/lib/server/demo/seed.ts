@@ -92,7 +92,7 @@ export function seedDemo(db: Database): void {
       });
     for (const [camera, film, frames] of LOADED)
       load(`demo-load-${camera}`, `demo-${camera}`, `demo-${film}`, frames);
-    loads.takeInHand('demo-load-marigold');
+    loads.use('demo-load-marigold');
     logAll(db, 'demo-load-marigold', TOY_FRAMES);
     logAll(db, 'demo-load-pebble', BOX_FRAMES);
     seedHistory(db);

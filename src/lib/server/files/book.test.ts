@@ -1,4 +1,4 @@
-// The book, out and in: what goes out comes back the same, and what is wrong is refused by its line with nothing done.
+// The archive, out and in: what goes out comes back the same, and what is wrong is refused by its line with nothing done.
 // Readers from outside: exiftool and exifreader for Exif, a general ZIP reader, Papa Parse for CSV, Ajv for the schema.
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
@@ -12,8 +12,8 @@ import { unzipSync, zipSync, strToU8 } from 'fflate';
 import Papa from 'papaparse';
 import sharp from 'sharp';
 import { afterEach, describe, expect, test } from 'vitest';
-import { bookJsonSchema } from '#schema/files/archive-schema.ts';
-import { BOOK_SCHEMAS, readRecord } from '#schema/files/archive.ts';
+import { archiveJsonSchema } from '#schema/files/archive-schema.ts';
+import { ARCHIVE_SCHEMAS, readRecord } from '#schema/files/archive.ts';
 import { openDatabase } from '../database/open.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
 import { frameRepository } from '../log/frames.ts';
@@ -22,8 +22,8 @@ import { scanIntake } from '../scans/intake.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { csvLines, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
-import { bookLines } from './export-rows.ts';
-import { importDesk, type ImportView } from './imports.ts';
+import { archiveLines } from './export-rows.ts';
+import { importJobs, type ImportView } from './imports.ts';
 import { nameFault } from './unzip.ts';
 import { zipStream } from './zip-out.ts';
 
@@ -38,7 +38,7 @@ function home(demo: boolean) {
   folders.push(folder);
   const db = demo ? seededDatabase() : openDatabase(':memory:');
   const intake = scanIntake(folder, scanRepository(db), () => NOW);
-  return { db, folder, intake, desk: importDesk(db, join(folder, 'incoming'), intake) };
+  return { db, folder, intake, desk: importJobs(db, join(folder, 'incoming'), intake) };
 }
 type Home = ReturnType<typeof home>;
 
@@ -48,7 +48,7 @@ async function* bytesOf(data: Uint8Array | string) {
 }
 
 /** Sends a file in and waits until it is read. */
-async function bring({ desk }: Home, data: Uint8Array | string, name = 'book.jsonl'): Promise<ImportView> {
+async function bring({ desk }: Home, data: Uint8Array | string, name = 'archive.jsonl'): Promise<ImportView> {
   const begun = await desk.start(name, bytesOf(data));
   if (!begun) throw new Error('too large');
   for (;;) {
@@ -57,12 +57,12 @@ async function bring({ desk }: Home, data: Uint8Array | string, name = 'book.jso
     await new Promise((next) => setTimeout(next, 5));
   }
 }
-const textOf = (db: Database.Database): string => [...bookLines(db, NOW)].join('\n');
+const textOf = (db: Database.Database): string => [...archiveLines(db, NOW)].join('\n');
 
-describe('the book', () => {
+describe('the archive', () => {
   test('every line fits the published schema (Ajv, JSON Schema 2020-12)', () => {
-    const check = new Ajv2020({ strict: false }).compile(bookJsonSchema());
-    for (const line of bookLines(home(true).db, NOW)) expect(check(JSON.parse(line)), line).toBe(true);
+    const check = new Ajv2020({ strict: false }).compile(archiveJsonSchema());
+    for (const line of archiveLines(home(true).db, NOW)) expect(check(JSON.parse(line)), line).toBe(true);
     expect(check({ kind: 'frame' })).toBe(false);
   });
 
@@ -84,8 +84,8 @@ describe('the book', () => {
   });
 
   test('random logs come back the same', { timeout: 3_600_000 }, async () => {
-    // a few here for the time it takes; JUST_BOOKS=10000 tries more
-    const books = Number(process.env['JUST_BOOKS'] ?? 12);
+    // a few here for the time it takes; JUST_ARCHIVES=10000 tries more
+    const archives = Number(process.env['JUST_ARCHIVES'] ?? 12);
     let seed = 20261001;
     const random = (): number => {
       seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
@@ -103,7 +103,7 @@ describe('the book', () => {
       .prepare<[], { readonly id: string }>('select id from frame')
       .all()
       .map((r) => r.id);
-    for (let i = 0; i < books; i++) {
+    for (let i = 0; i < archives; i++) {
       const frames = frameRepository(from.db);
       for (const id of ids.filter(() => random() < 0.4)) {
         from.db
@@ -146,7 +146,7 @@ describe('the book', () => {
     const WRONG = [null, '', 'x', -1, 0.5, 1e9, true, [], {}, { kind: 'hand' }, 'a'.repeat(3000)];
     let refused = 0;
     const check = (value: unknown): void => {
-      const ok = BOOK_SCHEMAS.frame.isValidSync(value, { strict: true });
+      const ok = ARCHIVE_SCHEMAS.frame.isValidSync(value, { strict: true });
       expect(readRecord(JSON.stringify(value)).ok, JSON.stringify(value)).toBe(ok);
       if (!ok) refused += 1;
     };
@@ -177,7 +177,7 @@ describe('the book', () => {
       1,
       /version 2; this program reads up to version 1/
     ],
-    ['another format', (t: string) => t.replace('just-enough-book', 'other'), 1, /no book/],
+    ['another format', (t: string) => t.replace('just-enough-book', 'other'), 1, /no archive/],
     ['no JSON', (t: string) => t.replace(/\n\{"kind":"film"/, '\n{"kind":film'), 14, /not readable as JSON/],
     ['an unknown kind', (t: string) => t.replace('"kind":"film"', '"kind":"fish"'), 14, /one of the kinds/],
     ['a bad field', (t: string) => t.replace('"pUsable":0', '"pUsable":7'), null, /pUsable/],
@@ -241,7 +241,7 @@ describe('the ZIP', () => {
     if (!taken.ok) throw new Error(taken.error.fault);
     const path = from.intake.pathOf(taken.value, 'original');
     return zipped([
-      { name: 'book.jsonl', lines: bookLines(from.db, NOW) },
+      { name: 'archive.jsonl', lines: archiveLines(from.db, NOW) },
       { name: `scans/${taken.value.id}.jpg`, path }
     ]);
   }
@@ -250,9 +250,9 @@ describe('the ZIP', () => {
     const from = home(true);
     const zip = await withScan(from);
     const files = unzipSync(zip);
-    expect(Buffer.from(files['book.jsonl'] ?? []).toString()).toBe(`${textOf(from.db)}\n`);
+    expect(Buffer.from(files['archive.jsonl'] ?? []).toString()).toBe(`${textOf(from.db)}\n`);
     const to = home(false);
-    const view = await bring(to, zip, 'book.zip');
+    const view = await bring(to, zip, 'archive.zip');
     expect(view.faults).toEqual([]);
     expect(to.desk.take(view.id)).toBe(true);
     const [scan] = scanRepository(to.db).list();
@@ -271,7 +271,7 @@ describe('the ZIP', () => {
       const to = home(false);
       const view = await bring(
         to,
-        zipSync({ [name]: strToU8('x'), 'book.jsonl': strToU8(textOf(to.db)) }),
+        zipSync({ [name]: strToU8('x'), 'archive.jsonl': strToU8(textOf(to.db)) }),
         'x.zip'
       );
       expect(view.state).toBe('refused');
@@ -287,7 +287,7 @@ describe('the ZIP', () => {
     const tried = [
       zip.slice(0, zip.length / 2),
       zipSync({ ...files, [scanName]: strToU8('no picture') }),
-      zipSync({ 'book.jsonl': files['book.jsonl'] ?? new Uint8Array() }),
+      zipSync({ 'archive.jsonl': files['archive.jsonl'] ?? new Uint8Array() }),
       zipSync({ 'other.txt': strToU8('x') })
     ];
     for (const bad of tried) {
@@ -438,7 +438,7 @@ describe('what is written into scans', () => {
 });
 
 test('frames are read quickly: what many share is checked once, and a changed part is still refused', () => {
-  const line = [...bookLines(home(true).db, NOW)].find((l) => l.startsWith('{"kind":"frame"')) ?? '';
+  const line = [...archiveLines(home(true).db, NOW)].find((l) => l.startsWith('{"kind":"frame"')) ?? '';
   expect(readRecord(line).ok).toBe(true);
   expect(readRecord(line.replace(/"contrast":"\w+"/, '"contrast":"odd"')).ok).toBe(false);
 });

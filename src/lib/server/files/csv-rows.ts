@@ -4,7 +4,7 @@ import { settingOf } from '#core/camera/setting.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { judge } from '#core/match/verdict.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import type { BookRecord } from '#schema/files/archive.ts';
+import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
 import { textsOfRow, type CsvMapping } from './csv.ts';
 
@@ -21,7 +21,7 @@ export function stagedRow(
   cells: Readonly<Record<string, string>>,
   mapping: CsvMapping,
   { pair, cameraRevision, zone }: CsvTarget
-): Result<BookRecord, readonly string[]> {
+): Result<ArchiveRecord, readonly string[]> {
   const { loadId, camera, film, framesTotal } = pair;
   const read = readWrittenUp(
     textsOfRow(cells, mapping, camera),

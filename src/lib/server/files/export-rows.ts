@@ -1,6 +1,6 @@
 // Everything that is kept, line by line, in an order in which each stands after what it names. The only SQL about leaving.
 import type { Database } from 'better-sqlite3';
-import { BOOK_FORMAT, BOOK_VERSION, type BookRecord } from '#schema/files/archive.ts';
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type ArchiveRecord } from '#schema/files/archive.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { filmRepository } from '../kit/films.ts';
 import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts';
@@ -15,14 +15,14 @@ interface Kept {
   readonly deleted_at: string | null;
 }
 
-/** The lines of a book, without their line ends. */
-export function* bookLines(db: Database, writtenAt: string): Generator<string> {
-  yield JSON.stringify({ kind: 'book', format: BOOK_FORMAT, version: BOOK_VERSION, writtenAt });
-  for (const record of bookRecords(db)) yield JSON.stringify(record);
+/** The lines of a archive, without their line ends. */
+export function* archiveLines(db: Database, writtenAt: string): Generator<string> {
+  yield JSON.stringify({ kind: 'archive', format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, writtenAt });
+  for (const record of archiveRecords(db)) yield JSON.stringify(record);
 }
 
 /** The records of a database. */
-export function* bookRecords(db: Database): Generator<BookRecord> {
+export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
   yield* kitRecords(db);
   for (const load of [...loadRepository(db).list()].reverse()) yield { kind: 'load', load };
   yield* frameRecords(db);
@@ -39,7 +39,7 @@ export function* bookRecords(db: Database): Generator<BookRecord> {
     yield { kind: 'scan', scan, sha256, deletedAt };
 }
 
-function* kitRecords(db: Database): Generator<BookRecord> {
+function* kitRecords(db: Database): Generator<ArchiveRecord> {
   const cameras = cameraRepository(db);
   const kept = (table: 'film' | 'thing'): readonly Kept[] =>
     db.prepare<[], Kept>(`select id, created_at, deleted_at from ${table} order by created_at, id`).all();
@@ -77,7 +77,7 @@ function* kitRecords(db: Database): Generator<BookRecord> {
 const PAGE = 1000;
 
 /** Frames with their judgements, page by page, so that the database is never held. */
-function* frameRecords(db: Database): Generator<BookRecord> {
+function* frameRecords(db: Database): Generator<ArchiveRecord> {
   const page = db.prepare<[string, number], FrameRow & { readonly camera_revision: number }>(
     `select ${FRAME_COLUMNS} from frame where id > ? order by id limit ?`
   );

@@ -1,6 +1,6 @@
 // Puts records into a database: what is there already under the same name stays as it is. The only SQL about coming in.
 import type { Database } from 'better-sqlite3';
-import type { BookRecord } from '#schema/files/archive.ts';
+import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { filmRepository } from '../kit/films.ts';
 import { frameRepository } from '../log/frames.ts';
@@ -10,7 +10,7 @@ import { scanRepository } from '../scans/repository.ts';
 import { thingRepository } from '../kit/things.ts';
 
 /** What a record is called by: its table and name there. */
-export function nameOf(record: BookRecord): { readonly table: string; readonly id: string } {
+export function nameOf(record: ArchiveRecord): { readonly table: string; readonly id: string } {
   switch (record.kind) {
     case 'camera':
       return { table: 'camera', id: record.camera.id };
@@ -32,7 +32,7 @@ export function nameOf(record: BookRecord): { readonly table: string; readonly i
 }
 
 /** What a record names that must be there before it, by table. */
-export function namedBy(record: BookRecord): readonly { readonly table: string; readonly id: string }[] {
+export function namedBy(record: ArchiveRecord): readonly { readonly table: string; readonly id: string }[] {
   switch (record.kind) {
     case 'load':
       return [
@@ -73,7 +73,7 @@ export function knownNames(db: Database): (table: string, id: string) => boolean
 }
 
 /** A writer of records. */
-export function recordWriter(db: Database): (record: BookRecord) => void {
+export function recordWriter(db: Database): (record: ArchiveRecord) => void {
   const [cameras, films, things] = [cameraRepository(db), filmRepository(db), thingRepository(db)];
   const [loads, frames, scans] = [loadRepository(db), frameRepository(db), scanRepository(db)];
   const judgements = judgementRepository(db);

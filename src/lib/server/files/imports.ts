@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
-import { headerFault, readRecord, type BookRecord, type RecordKind } from '#schema/files/archive.ts';
+import { headerFault, readRecord, type ArchiveRecord, type RecordKind } from '#schema/files/archive.ts';
 import type { scanIntake } from '../scans/intake.ts';
 import { likelyMapping, readCsv, type CsvMapping, type CsvTable } from './csv.ts';
 import { stagedRow, type CsvTarget } from './csv-rows.ts';
@@ -81,7 +81,7 @@ class Job {
 }
 
 /** The imports of a store. @param folder where files wait, emptied at the start */
-export function importDesk(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
+export function importJobs(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
   const stage = staging(db);
   const files = stagedScans(folder, intake);
   let job: Job | null = null;
@@ -93,14 +93,14 @@ export function importDesk(db: Database, folder: string, intake: ReturnType<type
     mkdirSync(folder, { recursive: true });
   }
 
-  function stageRecord(own: Job, line: number, record: BookRecord, withScans: boolean): void {
+  function stageRecord(own: Job, line: number, record: ArchiveRecord, withScans: boolean): void {
     if (record.kind === 'scan' && !withScans) return;
     const staged = stage.add(line, record);
     if (staged.as === 'refused') own.refuse(line, staged.why);
     else own.count(record.kind, staged.as);
   }
 
-  async function readBook(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {
+  async function readArchive(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {
     for await (const piece of linesOf(lines)) {
       if (own.state !== 'reading') return;
       // some lines as one, then whoever waits for the server has a turn
@@ -135,9 +135,9 @@ export function importDesk(db: Database, folder: string, intake: ReturnType<type
     else if (kind === 'utf-16') own.refuse(1, 'The file is UTF-16 or no text at all. Save it as UTF-8.');
     else if (kind === 'zip') {
       const unpacked = await unpack(path, folder);
-      if (unpacked.ok) await readBook(own, join(folder, LINES_NAME), unpacked.value);
+      if (unpacked.ok) await readArchive(own, join(folder, LINES_NAME), unpacked.value);
       else own.refuse(1, unpacked.error);
-    } else if (kind === 'book') await readBook(own, path, null);
+    } else if (kind === 'archive') await readArchive(own, path, null);
     else {
       const text = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(path));
       own.table = readCsv(text);

@@ -3,13 +3,13 @@ import { createHash } from 'node:crypto';
 import { createReadStream, renameSync, rmSync } from 'node:fs';
 import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { BookRecord } from '#schema/files/archive.ts';
+import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { ENDING, type scanIntake } from '../scans/intake.ts';
 import { explainScanRefusal } from '../scans/problem.ts';
 import { lookInto } from '../scans/pictures.ts';
 import { SCANS_FOLDER } from './unzip.ts';
 
-type ScanRecord = BookRecord & { readonly kind: 'scan' };
+type ScanRecord = ArchiveRecord & { readonly kind: 'scan' };
 
 async function sha256Of(path: string): Promise<string> {
   const hash = createHash('sha256');

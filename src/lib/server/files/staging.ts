@@ -2,7 +2,7 @@
 // The only SQL about staging. Frames and judgements go over
 // by SQL alone, since there may be a hundred thousand of them.
 import type { Database } from 'better-sqlite3';
-import { readRecord, type BookRecord } from '#schema/files/archive.ts';
+import { readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
 import { FRAME_NAMES, FRAME_VALUES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
 import { knownNames, nameOf, namedBy, recordWriter } from './import-rows.ts';
 
@@ -22,7 +22,7 @@ const WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What may be there only once, beside the name; of frames the table itself says so. */
-function onceOf(record: BookRecord): string | null {
+function onceOf(record: ArchiveRecord): string | null {
   if (record.kind === 'load' && record.load.finishedAt === null)
     return `open film of camera ${record.load.cameraId}`;
   if (record.kind === 'scan' && record.deletedAt === null)
@@ -76,7 +76,7 @@ export function staging(db: Database) {
   const refuse = (why: string): Staged => ({ as: 'refused', why });
   const isStaged = (table: string, id: string): boolean =>
     table === 'frame' ? stagedFrame.get(id) !== undefined : names.has(`${table} ${id}`);
-  function faultOf(record: BookRecord): string | null {
+  function faultOf(record: ArchiveRecord): string | null {
     for (const { table, id } of namedBy(record)) {
       if (!isStaged(table, id) && !known(table, id))
         return `names the ${WORDS[table] ?? table} “${id}”, which stands neither before it nor in the log`;
@@ -99,7 +99,7 @@ export function staging(db: Database) {
   }
 
   /** Keeps a record. @returns what is in its way, or null */
-  function keep(line: number, table: string, id: string, record: BookRecord): string | null {
+  function keep(line: number, table: string, id: string, record: ArchiveRecord): string | null {
     const twice = `the ${WORDS[table] ?? table} “${id}” stands in the file twice`;
     if (record.kind === 'frame') {
       const { frame, cameraRevision, deletedAt } = record;
@@ -147,7 +147,7 @@ export function staging(db: Database) {
 
   return {
     /** Checks a record and keeps it until {@link take}. */
-    add: (line: number, record: BookRecord): Staged => {
+    add: (line: number, record: ArchiveRecord): Staged => {
       const { table, id } = nameOf(record);
       if (known(table, id)) return { as: 'here' };
       const why = faultOf(record) ?? keep(line, table, id, record);
@@ -157,7 +157,7 @@ export function staging(db: Database) {
     /** Several additions as one, for speed; what was added stays staged. */
     together: <T>(work: () => T): T => db.transaction(work).immediate(),
     /** Scans that wait. */
-    scans: (): readonly (BookRecord & { kind: 'scan' })[] =>
+    scans: (): readonly (ArchiveRecord & { kind: 'scan' })[] =>
       scans.all().flatMap(({ body }) => {
         const read = readRecord(body);
         return read.ok && read.value.kind === 'scan' ? [read.value] : [];

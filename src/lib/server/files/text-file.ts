@@ -3,7 +3,7 @@ import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
 
 /** What a file is by its first bytes. */
-export type FileKind = 'zip' | 'book' | 'csv' | 'utf-16' | 'empty';
+export type FileKind = 'zip' | 'archive' | 'csv' | 'utf-16' | 'empty';
 
 /** Looks at the first bytes. */
 export async function kindOfFile(path: string): Promise<FileKind> {
@@ -20,7 +20,7 @@ export async function kindOfFile(path: string): Promise<FileKind> {
       .replace(/^\uFEFF/, '')
       .trimStart()
       .startsWith('{')
-      ? 'book'
+      ? 'archive'
       : 'csv';
   } finally {
     await file.close();

@@ -1,4 +1,4 @@
-// Unpacks the ZIP of a book: its lines and the scans' files, streamed to the disk. Names that lead elsewhere are refused.
+// Unpacks the ZIP of a archive: its lines and the scans' files, streamed to the disk. Names that lead elsewhere are refused.
 import { createReadStream, createWriteStream, type WriteStream } from 'node:fs';
 import { once } from 'node:events';
 import { join } from 'node:path';
@@ -6,7 +6,7 @@ import { Unzip, UnzipInflate, type UnzipFile } from 'fflate';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 
 /** Name of the lines in the ZIP. */
-export const LINES_NAME = 'book.jsonl';
+export const LINES_NAME = 'archive.jsonl';
 /** Folder of the scans in the ZIP. */
 export const SCANS_FOLDER = 'scans/';
 
@@ -27,11 +27,11 @@ export function nameFault(name: string): string | null {
   )
     return `“${name}” in the ZIP leads out of its folder.`;
   const isOurs = name === LINES_NAME || /^scans\/[\w-]+\.(jpg|png|tif|webp)$/.test(name);
-  return isOurs || name.endsWith('/') ? null : `“${name}” in the ZIP is nothing of a book.`;
+  return isOurs || name.endsWith('/') ? null : `“${name}” in the ZIP is nothing of a archive.`;
 }
 
 /**
- * Unpacks into a folder that is there: the lines as `book.jsonl`, scans by their names.
+ * Unpacks into a folder that is there: the lines as `archive.jsonl`, scans by their names.
  * @returns names of the scans, or why the ZIP is refused
  */
 export async function unpack(zip: string, folder: string): Promise<Result<readonly string[], string>> {

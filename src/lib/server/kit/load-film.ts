@@ -52,6 +52,6 @@ export function loadFilm(store: Store, request: LoadRequest, now: string): LoadO
   const side = film.perforation === 'double-run-8' ? 1 : null;
   const load: Load = { id, cameraId, filmId, framesTotal, loadedAt: now, finishedAt: null, side };
   store.loads.add(load);
-  store.loads.takeInHand(id);
+  store.loads.use(id);
   return { ok: true, load };
 }

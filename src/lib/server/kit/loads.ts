@@ -76,7 +76,7 @@ export function loadRepository(db: Database) {
     /** Takes finishing back. @returns false when the camera holds another film by now */
     reopen: (id: string): boolean => reopen.run(id).changes > 0,
     /** The load in hand; null when nothing was taken up yet. */
-    inHand: (): Load | null => {
+    inUse: (): Load | null => {
       const row = hand.get();
       return row ? find(row.load_id) : null;
     },
@@ -86,7 +86,7 @@ export function loadRepository(db: Database) {
     lengthen: (id: string, framesTotal: number): void => {
       lengthen.run(framesTotal, id);
     },
-    takeInHand: (id: string): void => {
+    use: (id: string): void => {
       take.run(id);
     }
   };

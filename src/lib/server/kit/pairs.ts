@@ -17,8 +17,8 @@ export function pairOf(store: Store, load: Load): Pair | null {
 }
 
 /** The pair a page is about: the one its address names, else the one in hand. */
-export function pairInHand(store: Store, loadId: string | null): Pair | null {
-  const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inHand();
+export function pairInUse(store: Store, loadId: string | null): Pair | null {
+  const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inUse();
   return load && pairOf(store, load);
 }
 

@@ -115,14 +115,14 @@ describe('the kit', () => {
   test('a retired camera leaves the kit and the hand, keeps its frames, and can come back', () => {
     const { db, frames, loads } = demo();
     const cameras = cameraRepository(db);
-    expect(loads.inHand()?.cameraId).toBe('demo-marigold');
+    expect(loads.inUse()?.cameraId).toBe('demo-marigold');
     expect(cameras.retire('demo-marigold', NOW())).toBe(true);
     expect(cameras.retire('demo-marigold', NOW())).toBe(false);
     expect(cameras.list().map((c) => c.id)).not.toContain('demo-marigold');
-    expect(loads.inHand()).toBeNull();
+    expect(loads.inUse()).toBeNull();
     expect(frames.listByLoad('demo-load-marigold')).toHaveLength(5);
     expect(cameras.bringBack('demo-marigold')).toBe(true);
-    expect(loads.inHand()?.cameraId).toBe('demo-marigold');
+    expect(loads.inUse()?.cameraId).toBe('demo-marigold');
   });
   test('a camera holds one film at a time; a finished one can be taken back only while it is empty', () => {
     const { loads } = demo();

@@ -27,7 +27,7 @@ class Refused extends Error {
 /** Changes of many frames in a database. */
 export function manyFrames(db: Database, now: () => string) {
   const frames = frameRepository(db);
-  const book = logbook(db, now);
+  const archive = logbook(db, now);
 
   function describe(frame: StoredFrame, { addTags, removeTags, subject }: ManyEdit): void {
     const tags = [...new Set([...frame.about.tags, ...addTags])].filter((t) => !removeTags.includes(t));
@@ -45,10 +45,10 @@ export function manyFrames(db: Database, now: () => string) {
           describe(frame, edit);
           break;
         case 'remove':
-          book.remove(id);
+          archive.remove(id);
           break;
         case 'restore':
-          if (!book.restore(id).ok) throw new Refused({ reason: 'no-room', number: frame.number });
+          if (!archive.restore(id).ok) throw new Refused({ reason: 'no-room', number: frame.number });
           break;
       }
     }

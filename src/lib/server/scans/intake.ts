@@ -69,7 +69,7 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
     ready = true;
   };
   // forty at once must not fill the memory: a few come in side by side, and are looked into one after the other
-  const door = turns(ABREAST);
+  const turn = turns(ABREAST);
   const table = turns(1);
 
   async function keep(
@@ -107,7 +107,7 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
       const id = randomUUID();
       const coming = join(folder, `coming-${id}`);
       try {
-        const { sha256, bytes } = await door(() => receive(body, coming));
+        const { sha256, bytes } = await turn(() => receive(body, coming));
         if (bytes === 0) return err({ fault: 'empty' });
         return await table(() => keep(coming, { id, loadId, name }, sha256, bytes));
       } catch (error) {

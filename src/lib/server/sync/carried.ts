@@ -1,10 +1,10 @@
 // What a phone is given to carry: the cameras in use, every film and thing, open loads with their frames.
 import { createHash } from 'node:crypto';
-import { carriedBody, type Pocketful } from '#schema/sync/carried.ts';
+import { carriedBody, type OfflineKit } from '#schema/sync/carried.ts';
 import type { Store } from '../store.ts';
 
 /** Loads whose film is finished are left at home. */
-export function pocketfulOf(store: Store): Pocketful {
+export function offlineKitOf(store: Store): OfflineKit {
   const cameras = store.cameras.list();
   const loads = store.loads
     .list()
@@ -12,7 +12,7 @@ export function pocketfulOf(store: Store): Pocketful {
   return {
     settings: store.settings.read(),
     carried: {
-      inHand: store.loads.inHand()?.id ?? null,
+      inUse: store.loads.inUse()?.id ?? null,
       cameras: cameras.map((camera) => ({
         camera,
         stands: store.cameras.standsAt(camera.id),
@@ -28,6 +28,6 @@ export function pocketfulOf(store: Store): Pocketful {
 
 /** The body to send, with its tag: the same tag is the same body. */
 export function carriedAnswer(store: Store): { readonly body: string; readonly tag: string } {
-  const body = JSON.stringify(carriedBody(pocketfulOf(store)));
+  const body = JSON.stringify(carriedBody(offlineKitOf(store)));
   return { body, tag: `"${createHash('sha256').update(body).digest('base64url').slice(0, 27)}"` };
 }

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '#core/log/frame.ts';
-import type { Change, Conflict, Deed } from '#core/offline/change.ts';
+import type { Change, Conflict, Action } from '#core/offline/change.ts';
 import { answered, insisted, leftOut, nextToSend, put, type Queue } from '#core/offline/queue.ts';
 import { STARTING_LIGHT } from '#core/ways/choice.ts';
 import { cameraRepository } from '../kit/cameras.ts';
@@ -11,7 +11,7 @@ import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from '../log/frames.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { logbook } from '../log/logbook.ts';
-import { syncBook } from './sync.ts';
+import { phoneChanges } from './sync.ts';
 
 const NOW = '2026-09-13T10:00:00.000Z';
 const LOAD = 'demo-load-heron';
@@ -25,7 +25,7 @@ function home() {
     cameras: cameraRepository(db),
     loads: loadRepository(db),
     log: logbook(db, () => NOW),
-    sync: syncBook(db, () => NOW),
+    sync: phoneChanges(db, () => NOW),
     onFilm: () => frames.listByLoad(LOAD).map((f) => f.number)
   };
 }
@@ -44,10 +44,10 @@ const frame = (id: string, number: number, more: Partial<NewFrame> = {}): NewFra
   ...more
 });
 let keys = 0;
-const change = (deed: Deed, madeAt = '2026-09-12T09:00:00.000Z'): Change => ({
+const change = (action: Action, madeAt = '2026-09-12T09:00:00.000Z'): Change => ({
   key: `change-key-${++keys}`,
   madeAt,
-  deed
+  action
 });
 const logged = (id: string, number: number): Change => change({ kind: 'log', frame: frame(id, number) });
 /** Sends one change. @returns the conflict, or null when it was done */
@@ -238,8 +238,8 @@ describe('the queue under loss, repetition and delay', () => {
         let count = 0;
         const total = at.loads.find(LOAD)?.framesTotal ?? 0;
         const deliver = (batch: ReturnType<typeof nextToSend>) => at.sync.take(batch);
-        const put1 = (deed: Deed): void => {
-          queue = put(queue, change(deed));
+        const put1 = (action: Action): void => {
+          queue = put(queue, change(action));
         };
         for (const h of happenings) {
           const alive = [...model].filter(([, note]) => note !== null);

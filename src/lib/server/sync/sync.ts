@@ -5,7 +5,7 @@ import type { Database } from 'better-sqlite3';
 import { settingOf } from '#core/camera/setting.ts';
 import { nextFrameNumber, type NewFrame } from '#core/log/frame.ts';
 import { assertNever } from '#core/numeric/result.ts';
-import type { Conflict, Deed, FrameWords, Outcome } from '#core/offline/change.ts';
+import type { Conflict, Action, FrameWords, Outcome } from '#core/offline/change.ts';
 import type { Sent } from '#core/offline/queue.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 import { settingsEditSchema } from '#schema/settings/settings.ts';
@@ -22,12 +22,12 @@ type Settled = (conflict: Conflict) => boolean;
 const wordsOf = ({ number, note }: FrameWords): FrameWords => ({ number, note });
 
 /** Changes of phones, done in a database. @param now gives the time, UTC ISO 8601 */
-export function syncBook(db: Database, now: () => string) {
+export function phoneChanges(db: Database, now: () => string) {
   const cameras = cameraRepository(db);
   const films = filmRepository(db);
   const loads = loadRepository(db);
   const frames = frameRepository(db);
-  const book = logbook(db, now);
+  const archive = logbook(db, now);
   const settings = settingsRepository(db);
   const known = db.prepare<[string]>('select 1 from change_done where key = ?');
   const mark = db.prepare<[string, string]>('insert into change_done (key, done_at) values (?, ?)');
@@ -84,7 +84,7 @@ export function syncBook(db: Database, now: () => string) {
       (settingOf(camera, frame.choice) ?? settingOf(camera, cameras.standsAt(camera.id) ?? {}))?.choice ?? {};
     // a phone's clock may be ahead: nothing was taken after now
     const at = madeAt < now() ? madeAt : now();
-    const outcome = book.log({ ...frame, ...number, choice }, { at, finished: true });
+    const outcome = archive.log({ ...frame, ...number, choice }, { at, finished: true });
     return outcome.ok ? null : { reason: 'gone' };
   }
 
@@ -95,39 +95,39 @@ export function syncBook(db: Database, now: () => string) {
     return isDeepStrictEqual(theirs, wordsOf(from)) || settled(conflict) ? null : conflict;
   }
 
-  function edit(deed: Extract<Deed, { kind: 'edit' }>, settled: Settled): Conflict | null {
-    const frame = frames.find(deed.frameId);
+  function edit(action: Extract<Action, { kind: 'edit' }>, settled: Settled): Conflict | null {
+    const frame = frames.find(action.frameId);
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null && !settled({ reason: 'deleted' })) return { reason: 'deleted' };
     // what the phone left alone is as it is at home: also the number a frame was given on its way there
     const left = {
-      ...(deed.from.number === deed.to.number ? { number: frame.number } : {}),
-      ...(deed.from.note === deed.to.note ? { note: frame.note } : {})
+      ...(action.from.number === action.to.number ? { number: frame.number } : {}),
+      ...(action.from.note === action.to.note ? { note: frame.note } : {})
     };
-    const to = { ...deed.to, ...left };
+    const to = { ...action.to, ...left };
     if (isDeepStrictEqual(wordsOf(frame), wordsOf(to)) && frame.deletedAt === null) return null;
-    const against = editedMeanwhile(frame, { ...deed.from, ...left }, settled);
+    const against = editedMeanwhile(frame, { ...action.from, ...left }, settled);
     if (against) return against;
     const number = numberFor(frame.loadId, to.number, frame.id, settled);
     if ('reason' in number) return number;
-    if (frame.deletedAt !== null) book.restore(frame.id);
-    const outcome = book.change(frame.id, { ...number, note: to.note });
+    if (frame.deletedAt !== null) archive.restore(frame.id);
+    const outcome = archive.change(frame.id, { ...number, note: to.note });
     return outcome.ok ? null : { reason: 'no-frame' };
   }
 
-  function remove(deed: Extract<Deed, { kind: 'remove' }>, settled: Settled): Conflict | null {
-    const frame = frames.find(deed.frameId);
+  function remove(action: Extract<Action, { kind: 'remove' }>, settled: Settled): Conflict | null {
+    const frame = frames.find(action.frameId);
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null) return null;
-    const against = editedMeanwhile(frame, { ...deed.from, number: frame.number }, settled);
-    if (!against) book.remove(frame.id);
+    const against = editedMeanwhile(frame, { ...action.from, number: frame.number }, settled);
+    if (!against) archive.remove(frame.id);
     return against;
   }
 
   function restore(frameId: string): Conflict | null {
     const frame = frames.find(frameId);
     if (!frame) return { reason: 'no-frame' };
-    const outcome = book.restore(frameId);
+    const outcome = archive.restore(frameId);
     if (outcome.ok || outcome.refusal.reason !== 'taken') return outcome.ok ? null : { reason: 'gone' };
     const theirs = frames.listByLoad(frame.loadId).find((f) => f.number === frame.number) ?? frame;
     const { number } = frame;
@@ -137,22 +137,22 @@ export function syncBook(db: Database, now: () => string) {
     };
   }
 
-  function stand(deed: Extract<Deed, { kind: 'stand' }>, settled: Settled): Conflict | null {
-    const theirs = cameras.standsAt(deed.cameraId) ?? {};
-    const moved = ![deed.from, deed.to, {}].some((c) => isDeepStrictEqual(theirs, c));
+  function stand(action: Extract<Action, { kind: 'stand' }>, settled: Settled): Conflict | null {
+    const theirs = cameras.standsAt(action.cameraId) ?? {};
+    const moved = ![action.from, action.to, {}].some((c) => isDeepStrictEqual(theirs, c));
     const conflict: Conflict = { reason: 'stands-moved', theirs };
     if (moved && !settled(conflict)) return conflict;
-    return cameras.leaveAt(deed.cameraId, deed.to) ? null : { reason: 'gone' };
+    return cameras.leaveAt(action.cameraId, action.to) ? null : { reason: 'gone' };
   }
 
-  function checks(deed: Extract<Deed, { kind: 'checks' }>, settled: Settled): Conflict | null {
-    const camera = cameras.find(deed.cameraId)?.camera;
+  function checks(action: Extract<Action, { kind: 'checks' }>, settled: Settled): Conflict | null {
+    const camera = cameras.find(action.cameraId)?.camera;
     if (!camera) return { reason: 'gone' };
     const theirs = camera.checks;
-    const changed = ![deed.from, deed.to].some((c) => isDeepStrictEqual(theirs, c));
+    const changed = ![action.from, action.to].some((c) => isDeepStrictEqual(theirs, c));
     const conflict: Conflict = { reason: 'checks-changed', theirs };
     if (changed && !settled(conflict)) return conflict;
-    if (!isDeepStrictEqual(theirs, deed.to)) cameras.change({ ...camera, checks: deed.to });
+    if (!isDeepStrictEqual(theirs, action.to)) cameras.change({ ...camera, checks: action.to });
     return null;
   }
 
@@ -180,29 +180,29 @@ export function syncBook(db: Database, now: () => string) {
   }
 
   function attempt({ change, settled: seen }: Sent): Conflict | null {
-    const { deed, madeAt } = change;
+    const { action, madeAt } = change;
     const settled: Settled = (conflict) => seen.some((s) => isDeepStrictEqual(s, conflict));
-    switch (deed.kind) {
+    switch (action.kind) {
       case 'log':
-        return log(deed.frame, madeAt, settled);
+        return log(action.frame, madeAt, settled);
       case 'edit':
-        return edit(deed, settled);
+        return edit(action, settled);
       case 'remove':
-        return remove(deed, settled);
+        return remove(action, settled);
       case 'restore':
-        return restore(deed.frameId);
+        return restore(action.frameId);
       case 'stand':
-        return stand(deed, settled);
+        return stand(action, settled);
       case 'checks':
-        return checks(deed, settled);
+        return checks(action, settled);
       case 'settings':
-        return remember(deed.edit);
+        return remember(action.edit);
       case 'finish':
-        return finish(deed.loadId, deed.finished);
+        return finish(action.loadId, action.finished);
       case 'side':
-        return turn(deed.loadId, deed.side);
+        return turn(action.loadId, action.side);
       default:
-        return assertNever(deed);
+        return assertNever(action);
     }
   }
 

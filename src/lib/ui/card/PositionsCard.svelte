@@ -1,13 +1,13 @@
 <!-- The camera in hand as its own positions, with the mark to set on each. -->
 <script lang="ts">
   import { positionCount } from '#core/camera/camera.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import ControlView from './ControlView.svelte';
   import { fixedLine } from './fixed-line.ts';
 
   let { judged, onset }: { judged: Judged; onset: () => void } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const movable = $derived(
     judged.pair.camera.controls.filter((c) => c.kind !== 'fixed').filter((c) => positionCount(c) > 1)
   );
@@ -24,14 +24,14 @@
       shown={choice}
       advised={judged.advice.setting.choice}
       present={judged.pair.present}
-      onpick={(position: number) => hand.pick(control.id, position)}
+      onpick={(position: number) => current.pick(control.id, position)}
     />
   {/each}
   {#if fixed !== ''}<p>{fixed}</p>{/if}
-  {#if hand.picked !== null || moved}
+  {#if current.picked !== null || moved}
     <div class="acts">
-      {#if hand.picked !== null}
-        <button type="button" class="quiet" onclick={() => (hand.picked = null)}>Back to the advice</button>
+      {#if current.picked !== null}
+        <button type="button" class="quiet" onclick={() => (current.picked = null)}>Back to the advice</button>
       {/if}
       {#if moved}
         <button type="button" class="quiet" onclick={onset}>Set as shown</button>

@@ -7,7 +7,7 @@
   import { explainMisfit } from '#schema/kit/misfit-words.ts';
   import ControlView from '../card/ControlView.svelte';
   import { fixedLine } from '../card/fixed-line.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import { judgePair, reachOfPair, triedPair, troubleOf } from '../current-judge.ts';
   import { deltasAlong } from '../rule/deltas.ts';
   import Strips from '../rule/Strips.svelte';
@@ -18,14 +18,14 @@
   import type { Draft } from './draft.svelte.ts';
 
   let { draft, film }: { draft: Draft; film: Film } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   let choice = $state.raw<Choice | null>(null);
   const camera = $derived(draft.camera);
   const judged = $derived.by(() => {
     if (!camera) return null;
     const pair = triedPair(camera, film);
     if (troubleOf(pair) !== '') return null;
-    return judgePair(hand.light, reachOfPair(pair, hand.light, {}, null), {
+    return judgePair(current.light, reachOfPair(pair, current.light, {}, null), {
       ...{ choice, focus: null },
       conditions: {}
     });
@@ -46,8 +46,8 @@
       <Figures text={`${sayExposure(camera, judged.shown.exposure)}.`} />
     </p>
     <div class="reach">
-      <Strips tone={judged.tone} contrast={hand.light.contrast} {deltas} height="44px" />
-      <i style:left={percent(shareOf(WHOLE, hand.light.lv))}></i>
+      <Strips tone={judged.tone} contrast={current.light.contrast} {deltas} height="44px" />
+      <i style:left={percent(shareOf(WHOLE, current.light.lv))}></i>
     </div>
     <p class="soft"><Figures text={`${sayReach(judged.reach)}.`} /></p>
     <div class="controls">

@@ -8,7 +8,7 @@
   export interface CameraRowProps {
     camera: Camera;
     pair: Pair | null;
-    inHand: boolean;
+    inUse: boolean;
     films: readonly Film[];
     /** Why the last load was refused, if it was this camera's. */
     refused: RefusedLoad | null;
@@ -25,7 +25,7 @@
   import LoadForm from './LoadForm.svelte';
   import { sayFilm } from './say-kit.ts';
 
-  let { camera, pair, inHand, films, refused, lightQuery }: CameraRowProps = $props();
+  let { camera, pair, inUse, films, refused, lightQuery }: CameraRowProps = $props();
   const controls = $derived(
     camera.controls
       .filter((c) => positionsOf(c).length > 1)
@@ -38,7 +38,7 @@
   );
 </script>
 
-<article class="sheet" class:inHand>
+<article class="sheet" class:inUse>
   <div class="what">
     <h2>{camera.name}</h2>
     {#each controls as line (line)}<p><Figures text={line} /></p>{/each}
@@ -58,7 +58,7 @@
       </p>
       <p class="soft"><Figures text={sayFilm(pair.film)} /></p>
       <div class="acts">
-        {#if inHand}
+        {#if inUse}
           <p class="hand">In hand</p>
           <a class="quiet" href="/shoot{lightQuery}">Go to Shoot</a>
         {:else}
@@ -88,7 +88,7 @@
     padding: 16px 20px;
     border-color: var(--line);
   }
-  article.inHand {
+  article.inUse {
     border-color: var(--ink);
     box-shadow: inset 5px 0 0 var(--accent);
   }

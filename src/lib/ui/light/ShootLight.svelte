@@ -4,60 +4,60 @@
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
   import { changeSettings } from '../offline/remember.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import LightPanel from './LightPanel.svelte';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const itself = $derived(judged.pair.camera.program.kind !== 'manual');
   let board = $state(false);
   // the panel shows how the light was found: while the marker is dragged that stays the same, and how much it is can wait
   // until it rests
-  let shown = $state.raw(hand.light);
+  let shown = $state.raw(current.light);
   $effect.pre(() => {
-    const { light } = hand;
+    const { light } = current;
     if (light.way !== untrack(() => shown.way)) shown = light;
   });
   $effect.pre(() => {
     shown = judged.light;
   });
   // on another light than the guessed one the guess may be looked at
-  const opened = $derived(hand.guess !== null && hand.guess !== hand.light);
+  const opened = $derived(current.guess !== null && current.guess !== current.light);
 
   function find(light: LightChoice): void {
-    hand.light = light;
+    current.light = light;
   }
 
   function habit(on: boolean): void {
-    hand.settings = { ...hand.settings, guessFirst: on };
-    if (!on) hand.guess = null;
+    current.settings = { ...current.settings, guessFirst: on };
+    if (!on) current.guess = null;
     void changeSettings({ guessFirst: on });
   }
 </script>
 
-{#if hand.settings.guessFirst}
+{#if current.settings.guessFirst}
   <div class="guess" data-testid="guess">
-    {#if hand.guess === null}
+    {#if current.guess === null}
       <p>Guess first: choose the light by eye, then seal it.</p>
-      <button type="button" class="chip" onclick={() => hand.seal()}>
-        Seal LV {formatLv(hand.light.lv)} as my guess
+      <button type="button" class="chip" onclick={() => current.seal()}>
+        Seal LV {formatLv(current.light.lv)} as my guess
       </button>
     {:else if opened}
-      <p><Figures text={sayGuess(hand.guess, hand.light)} />. Both go into the log.</p>
-      <button type="button" class="chip" onclick={() => (hand.guess = null)}>Guess again</button>
+      <p><Figures text={sayGuess(current.guess, current.light)} />. Both go into the log.</p>
+      <button type="button" class="chip" onclick={() => (current.guess = null)}>Guess again</button>
     {:else}
       <p>Sealed. Now read a meter, or find the light another way.</p>
     {/if}
   </div>
 {/if}
-<LightPanel light={shown} onlight={find} settings={hand.settings} recent={hand.recent} things={hand.things} />
+<LightPanel light={shown} onlight={find} settings={current.settings} recent={current.recent} things={current.things} />
 <label class="habit">
   <input
     type="checkbox"
-    checked={hand.settings.guessFirst}
+    checked={current.settings.guessFirst}
     onchange={(e) => habit(e.currentTarget.checked)}
   />
   Guess before I measure
@@ -70,8 +70,8 @@
     {#await import('./EyeBoard.svelte') then { default: EyeBoard }}
       <EyeBoard
         {judged}
-        counted={hand.conditions.circumstances?.eyeOffsetStops ?? 0}
-        oncount={(eyeOffsetStops: number) => hand.ask({ eyeOffsetStops })}
+        counted={current.conditions.circumstances?.eyeOffsetStops ?? 0}
+        oncount={(eyeOffsetStops: number) => current.ask({ eyeOffsetStops })}
       />
     {/await}
   {/if}

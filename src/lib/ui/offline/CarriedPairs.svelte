@@ -2,18 +2,18 @@
 <script lang="ts">
   import type { Pair } from '#core/log/pair.ts';
 
-  let { pairs, inHand }: { pairs: readonly Pair[]; inHand: string | null } = $props();
+  let { pairs, inUse }: { pairs: readonly Pair[]; inUse: string | null } = $props();
 </script>
 
 <ul aria-label="Pairs carried">
   {#each pairs as pair (pair.loadId)}
-    <li aria-current={pair.loadId === inHand ? 'true' : undefined}>
+    <li aria-current={pair.loadId === inUse ? 'true' : undefined}>
       <span>
         <b>{pair.camera.name}</b> with {pair.film.name}
         <span class="soft">{pair.framesLeft} left</span>
       </span>
       <a class="chip" href="/shoot?load={encodeURIComponent(pair.loadId)}"
-        >{pair.loadId === inHand ? 'In hand' : 'Take in hand'}</a
+        >{pair.loadId === inUse ? 'In hand' : 'Take in hand'}</a
       >
     </li>
   {/each}

@@ -4,7 +4,7 @@
   import type { Queued } from '#core/offline/queue.ts';
   import { sayWhen } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
-  import { pocket } from './pocket.svelte.ts';
+  import { offline } from './offline.svelte.ts';
   import { cameraOfDeed, sayConflict, sayDeed, sayInsist, sayLeaveOut, sayWords } from './say-pocket.ts';
 
   let {
@@ -12,29 +12,29 @@
     carried,
     zone
   }: { item: Extract<Queued, { state: 'asked' }>; carried: Carried | null; zone: string } = $props();
-  const deed = $derived(item.change.deed);
-  const insist = $derived(sayInsist(deed, item.conflict));
+  const action = $derived(item.change.action);
+  const insist = $derived(sayInsist(action, item.conflict));
   const theirs = $derived(item.conflict.reason === 'taken' ? item.conflict.theirs : null);
 </script>
 
-<article aria-label="Needs you: {sayDeed(deed, carried)}">
+<article aria-label="Needs you: {sayDeed(action, carried)}">
   <div>
     <p class="kicker">On this phone</p>
-    <p><Figures text={sayDeed(deed, carried)} /></p>
+    <p><Figures text={sayDeed(action, carried)} /></p>
     <p class="soft">{sayWhen(item.change.madeAt, zone)}</p>
   </div>
   <div>
     <p class="kicker">At home</p>
-    <p><Figures text={sayConflict(item.conflict, cameraOfDeed(deed, carried))} /></p>
+    <p><Figures text={sayConflict(item.conflict, cameraOfDeed(action, carried))} /></p>
     {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.loggedAt, zone)}</p>{/if}
   </div>
   <div class="acts">
     {#if insist}
-      <button type="button" class="press" onclick={() => void pocket.insist(item.change.key)}>{insist}</button
+      <button type="button" class="press" onclick={() => void offline.insist(item.change.key)}>{insist}</button
       >
     {/if}
-    <button type="button" class="quiet" onclick={() => void pocket.leaveOut(item.change.key)}
-      >{sayLeaveOut(deed)}</button
+    <button type="button" class="quiet" onclick={() => void offline.leaveOut(item.change.key)}
+      >{sayLeaveOut(action)}</button
     >
   </div>
 </article>

@@ -1,17 +1,17 @@
 <!-- The one small place that tells what of this phone is home already: waiting, sending, sent, needs you. -->
 <script lang="ts">
-  import { pocket } from './pocket.svelte.ts';
+  import { offline } from './offline.svelte.ts';
   import { sayState } from './say-pocket.ts';
 
   let { href }: { href: string } = $props();
-  const words = $derived(sayState({ ...pocket.counts, sending: pocket.sending, away: pocket.away }));
-  const calls = $derived(pocket.counts.asked > 0 || pocket.signedOut || pocket.refusal !== '');
+  const words = $derived(sayState({ ...offline.counts, sending: offline.sending, away: offline.away }));
+  const calls = $derived(offline.counts.asked > 0 || offline.signedOut || offline.refusal !== '');
 </script>
 
-<a {href} class:calls aria-label="Pocket: {words}" data-testid="pocket">
+<a {href} class:calls aria-label="Offline: {words}" data-testid="offline">
   <svg viewBox="0 0 20 20" aria-hidden="true">
     <path d="M3 5H17V12.500Q17 17 10 17T3 12.500Z" />
-    {#if pocket.counts.waiting > 0}<path d="M6.500 5V2H13.500V5" />{/if}
+    {#if offline.counts.waiting > 0}<path d="M6.500 5V2H13.500V5" />{/if}
   </svg>
   <span role="status">{words}</span>
 </a>

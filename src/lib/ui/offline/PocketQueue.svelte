@@ -4,19 +4,19 @@
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import Figures from '../text/Figures.svelte';
   import ConflictCard from './ConflictCard.svelte';
-  import { pocket } from './pocket.svelte.ts';
+  import { offline } from './offline.svelte.ts';
   import { queueFromText, queueText } from './queue-file.ts';
   import { sayDeed } from './say-pocket.ts';
 
   let { zone }: { zone: string } = $props();
-  const carried = $derived(pocket.carried);
-  const waiting = $derived(pocket.queue.filter((q) => q.state === 'waiting'));
-  const left = $derived(pocket.queue.filter((q) => q.state === 'left'));
-  const full = $derived(pocket.queue.length > 0 || pocket.unreadable.length > 0);
+  const carried = $derived(offline.carried);
+  const waiting = $derived(offline.queue.filter((q) => q.state === 'waiting'));
+  const left = $derived(offline.queue.filter((q) => q.state === 'left'));
+  const full = $derived(offline.queue.length > 0 || offline.unreadable.length > 0);
 
   function save(): void {
     const now = new Date().toISOString();
-    const text = queueText(pocket.queue, pocket.unreadable, now);
+    const text = queueText(offline.queue, offline.unreadable, now);
     const link = document.createElement('a');
     link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
     link.download = `just-enough-queue-${now.slice(0, 10)}.json`;
@@ -33,10 +33,10 @@
       sayTrouble(read.error);
       return;
     }
-    const before = pocket.queue.length;
-    await pocket.takeIn(read.value);
+    const before = offline.queue.length;
+    await offline.takeIn(read.value);
     sayDone(
-      before === pocket.queue.length && read.value.length === 0
+      before === offline.queue.length && read.value.length === 0
         ? 'The file holds nothing that waits.'
         : `${read.value.length} from the file taken in; what was home already is not done twice.`
     );
@@ -44,14 +44,14 @@
 </script>
 
 <section aria-label="The queue">
-  {#if pocket.notKept !== ''}<p class="trouble" role="alert">{pocket.notKept}</p>{/if}
-  {#if pocket.refusal !== ''}
+  {#if offline.notKept !== ''}<p class="trouble" role="alert">{offline.notKept}</p>{/if}
+  {#if offline.refusal !== ''}
     <p class="trouble" role="alert">
-      {pocket.refusal}
-      {#if pocket.signedOut}<a href="/enter?to=/pocket">Sign in</a>{/if}
+      {offline.refusal}
+      {#if offline.signedOut}<a href="/enter?to=/offline">Sign in</a>{/if}
     </p>
   {/if}
-  {#each pocket.queue as item (item.change.key)}
+  {#each offline.queue as item (item.change.key)}
     {#if item.state === 'asked'}<ConflictCard {item} {carried} {zone} />{/if}
   {/each}
   {#if waiting.length > 0}
@@ -59,15 +59,15 @@
     <ol>
       {#each waiting as { change } (change.key)}
         <li>
-          <Figures text={sayDeed(change.deed, carried)} />
+          <Figures text={sayDeed(change.action, carried)} />
           <span class="soft">{sayWhen(change.madeAt, zone)}</span>
         </li>
       {/each}
     </ol>
-  {:else if pocket.counts.asked === 0}
+  {:else if offline.counts.asked === 0}
     <h2>Nothing waits</h2>
     <p class="soft">
-      {pocket.away
+      {offline.away
         ? 'The server at home does not answer. Whatever you log now is kept here and sent when it does.'
         : 'Everything noted on this phone is home.'}
     </p>
@@ -78,25 +78,25 @@
       <ul>
         {#each left as { change } (change.key)}
           <li>
-            <Figures text={sayDeed(change.deed, carried)} />
-            <button type="button" class="chip" onclick={() => void pocket.takeBack(change.key)}
+            <Figures text={sayDeed(change.action, carried)} />
+            <button type="button" class="chip" onclick={() => void offline.takeBack(change.key)}
               >Ask again</button
             >
           </li>
         {/each}
       </ul>
-      <button type="button" class="quiet" onclick={() => void pocket.clear()}>Throw these away</button>
+      <button type="button" class="quiet" onclick={() => void offline.clear()}>Throw these away</button>
     </details>
   {/if}
-  {#if pocket.unreadable.length > 0}
+  {#if offline.unreadable.length > 0}
     <p class="trouble">
-      {pocket.unreadable.length} from another version of the program cannot be read here. They are kept; save them
+      {offline.unreadable.length} from another version of the program cannot be read here. They are kept; save them
       to a file.
     </p>
   {/if}
   <div class="acts">
     {#if waiting.length > 0}
-      <button type="button" class="quiet" onclick={() => void pocket.send()} aria-busy={pocket.sending}
+      <button type="button" class="quiet" onclick={() => void offline.send()} aria-busy={offline.sending}
         >Try to send now</button
       >
     {/if}

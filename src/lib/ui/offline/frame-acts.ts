@@ -1,18 +1,18 @@
-// Changing frames through the pocket: done on the phone at once, at home when it answers.
+// Changing frames through the offline: done on the phone at once, at home when it answers.
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import type { Deed } from '#core/offline/change.ts';
+import type { Action } from '#core/offline/change.ts';
 import type { FrameActs } from '../log/frame-acts.ts';
-import { pocket } from './pocket.svelte.ts';
+import { offline } from './offline.svelte.ts';
 import { sayConflict } from './say-pocket.ts';
 
-async function put(deed: Deed): Promise<Result<null, string>> {
-  const outcome = await pocket.put(deed);
+async function put(action: Action): Promise<Result<null, string>> {
+  const outcome = await offline.put(action);
   if (outcome.kind !== 'asked') return ok(null);
   return err(`${sayConflict(outcome.conflict, null)} Say above what is right.`);
 }
 
 /** What a frame's card does on the phone. Light, subject and tags stay as they were: they are changed at home. */
-export const pocketActs: FrameActs = {
+export const offlineActs: FrameActs = {
   whole: false,
   change: ({ id, number, note }, to) =>
     put({

@@ -5,7 +5,7 @@ import { deliver } from './home.ts';
 const SENT: readonly Sent[] = [
   {
     settled: [],
-    change: { key: 'change-1', madeAt: '2026-05-01T10:00:00.000Z', deed: { kind: 'restore', frameId: 'f' } }
+    change: { key: 'change-1', madeAt: '2026-05-01T10:00:00.000Z', action: { kind: 'restore', frameId: 'f' } }
   }
 ];
 const answer = (status: number, body: string) =>

@@ -1,5 +1,5 @@
-// What the phone has in its pocket: the kit it carries and the queue of what home does not know yet. One for each page.
-import type { Conflict, Deed } from '#core/offline/change.ts';
+// What the phone has in its offline: the kit it carries and the queue of what home does not know yet. One for each page.
+import type { Conflict, Action } from '#core/offline/change.ts';
 import { after, type Carried } from '#core/offline/carried.ts';
 import {
   answered,
@@ -15,7 +15,7 @@ import {
 import { MOST_CHANGES } from '#schema/sync/change.ts';
 import { deliver, fetchCarried, nowIso, tellHomeAnswers } from './home.ts';
 import { withFile } from './queue-file.ts';
-import { memoryStore, openStore, saidOf, type Kept, type PocketStore, type Unreadable } from './store.ts';
+import { memoryStore, openStore, saidOf, type Kept, type OfflineStore, type Unreadable } from './store.ts';
 
 /** Between tries while something waits, ms. */
 const RETRY_MS = 4000;
@@ -28,8 +28,8 @@ export type PutOutcome =
   | { readonly kind: 'kept' }
   | { readonly kind: 'asked'; readonly conflict: Conflict };
 
-/** The pocket. */
-export class Pocket {
+/** The offline. */
+export class Offline {
   queue = $state.raw<Queue>([]);
   kept = $state.raw<Kept | null>(null);
   unreadable = $state.raw<Unreadable>([]);
@@ -49,7 +49,7 @@ export class Pocket {
   readonly carried: Carried | null = $derived(
     this.kept &&
       after(
-        this.kept.pocketful.carried,
+        this.kept.offlineKit.carried,
         this.queue.filter((q) => q.state !== 'left').map((q) => q.change)
       )
   );
@@ -58,7 +58,7 @@ export class Pocket {
   edits = $state.raw<Readonly<Record<string, unknown>>>({});
   /** Home has taken something that the pages have not asked home about yet. */
   #settling = $state(0);
-  #store: PocketStore | null = null;
+  #store: OfflineStore | null = null;
   #opening: Promise<void> | null = null;
   #sendingNow: Promise<void> | null = null;
   #retry: ReturnType<typeof setTimeout> | undefined;
@@ -119,16 +119,16 @@ export class Pocket {
 
   /** What was changed of the settings is true from the press until home has been asked again. */
   #forgetEdits(): void {
-    const waits = this.queue.some(({ change }) => change.deed.kind === 'settings');
+    const waits = this.queue.some(({ change }) => change.action.kind === 'settings');
     if (this.#settling === 0 && !waits) this.edits = {};
   }
 
   /** Puts a change in and tries to send it. Resolves when it is sent or asked about, or is kept because home is out of reach. */
-  async put(deed: Deed): Promise<PutOutcome> {
+  async put(action: Action): Promise<PutOutcome> {
     const key = crypto.randomUUID();
     const madeAt = nowIso();
-    if (deed.kind === 'settings') this.edits = { ...this.edits, ...deed.edit };
-    await this.#change((queue) => put(queue, { key, madeAt, deed }));
+    if (action.kind === 'settings') this.edits = { ...this.edits, ...action.edit };
+    await this.#change((queue) => put(queue, { key, madeAt, action }));
     await this.send();
     const item = this.queue.find((q) => q.change.key === key);
     if (!item) return { kind: 'sent' };
@@ -165,8 +165,8 @@ export class Pocket {
       // what is carried is as if it had been fetched again, until it is
       if (this.kept) {
         const changes = this.queue.map((q) => q.change).filter((c) => done.includes(c.key));
-        const { pocketful } = this.kept;
-        this.kept = { ...this.kept, pocketful: { ...pocketful, carried: after(pocketful.carried, changes) } };
+        const { offlineKit } = this.kept;
+        this.kept = { ...this.kept, offlineKit: { ...offlineKit, carried: after(offlineKit.carried, changes) } };
       }
       await this.#change((queue) => answered(queue, outcomes));
       // an answer that is about something else altogether would have us ask for ever
@@ -185,7 +185,7 @@ export class Pocket {
     const answer = await fetchCarried(this.kept?.tag ?? '');
     this.#heard(answer.type !== 'away');
     if (answer.type !== 'new') return;
-    this.kept = { pocketful: answer.pocketful, tag: answer.tag, keptAt: nowIso() };
+    this.kept = { offlineKit: answer.offlineKit, tag: answer.tag, keptAt: nowIso() };
     try {
       await this.#store?.keep(this.kept);
     } catch (error) {
@@ -234,20 +234,20 @@ export class Pocket {
     this.unreadable = [];
   }
 
-  /** Whether home's data may lack something about a film or its camera that is in the pocket. */
+  /** Whether home's data may lack something about a film or its camera that is in the offline. */
   touches(loadId: string, cameraId: string): boolean {
     if (this.#settling > 0) return true;
-    return this.queue.some(({ state, change: { deed } }) => {
+    return this.queue.some(({ state, change: { action } }) => {
       if (state === 'left') return false;
-      if (deed.kind === 'log') return deed.frame.loadId === loadId;
-      if (deed.kind === 'finish' || deed.kind === 'side') return deed.loadId === loadId;
-      if (deed.kind === 'stand' || deed.kind === 'checks') return deed.cameraId === cameraId;
-      if (deed.kind === 'settings') return false;
-      const frames = this.kept?.pocketful.carried.frames ?? [];
-      return frames.some((f) => f.id === deed.frameId && f.loadId === loadId);
+      if (action.kind === 'log') return action.frame.loadId === loadId;
+      if (action.kind === 'finish' || action.kind === 'side') return action.loadId === loadId;
+      if (action.kind === 'stand' || action.kind === 'checks') return action.cameraId === cameraId;
+      if (action.kind === 'settings') return false;
+      const frames = this.kept?.offlineKit.carried.frames ?? [];
+      return frames.some((f) => f.id === action.frameId && f.loadId === loadId);
     });
   }
 }
 
-/** The pocket of this page. On the server nothing is ever put into it. */
-export const pocket = new Pocket();
+/** The offline of this page. On the server nothing is ever put into it. */
+export const offline = new Offline();

@@ -5,7 +5,7 @@ import { queueFromText, queueText, withFile } from './queue-file.ts';
 
 const change = (key: string): Change => ({
   ...{ key, madeAt: '2026-05-01T10:00:00.000Z' },
-  deed: { kind: 'remove', frameId: 'frame', from: { number: 3, note: 'fog' } }
+  action: { kind: 'remove', frameId: 'frame', from: { number: 3, note: 'fog' } }
 });
 const QUEUE: Queue = [change('change-1'), change('change-2')].reduce(put, []);
 const text = (queue: Queue = QUEUE) => queueText(queue, [{ odd: 1 }], '2026-05-02T08:00:00.000Z');

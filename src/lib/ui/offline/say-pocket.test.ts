@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import type { Conflict, Deed } from '#core/offline/change.ts';
+import type { Conflict, Action } from '#core/offline/change.ts';
 import { sayConflict, sayDeed, sayInsist, sayLeaveOut, sayState } from './say-pocket.ts';
 
-const remove: Deed = { kind: 'remove', frameId: 'f', from: { number: 3, note: 'fog' } };
-const finish: Deed = { kind: 'finish', loadId: 'l', finished: false };
+const remove: Action = { kind: 'remove', frameId: 'f', from: { number: 3, note: 'fog' } };
+const finish: Action = { kind: 'finish', loadId: 'l', finished: false };
 
-describe('the pocket in words', () => {
+describe('the offline in words', () => {
   test.each([
     [{ waiting: 0, asked: 0, sending: false, away: false }, 'All sent'],
     [{ waiting: 0, asked: 0, sending: false, away: true }, 'Away'],

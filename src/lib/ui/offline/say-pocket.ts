@@ -1,8 +1,8 @@
-// The pocket in words: what waits, what home has against it, and what each answer would do.
+// The offline in words: what waits, what home has against it, and what each answer would do.
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, type Choice } from '#core/camera/setting.ts';
 import type { Carried } from '#core/offline/carried.ts';
-import type { Conflict, Deed, FrameWords } from '#core/offline/change.ts';
+import type { Conflict, Action, FrameWords } from '#core/offline/change.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { marksLine } from '#core/log/border-note.ts';
 import { sayLightShort, sayWhen } from '../log/say-frame.ts';
@@ -53,17 +53,17 @@ export function sayConflict(conflict: Conflict, camera: Camera | null): string {
 }
 
 /** What pressing for the phone's side does; null = there is no way to. */
-export function sayInsist(deed: Deed, conflict: Conflict): string | null {
+export function sayInsist(action: Action, conflict: Conflict): string | null {
   switch (conflict.reason) {
     case 'taken':
-      if (deed.kind === 'restore') return null;
+      if (action.kind === 'restore') return null;
       return conflict.next === null
         ? `Keep both: it was one frame more`
         : `Keep both: mine becomes ${conflict.next}`;
     case 'beyond-end':
       return 'Keep mine: the film held more';
     case 'finished':
-      return deed.kind === 'log' ? 'Log it all the same' : null;
+      return action.kind === 'log' ? 'Log it all the same' : null;
     case 'retired':
       return 'Log it all the same';
     case 'no-such-position':
@@ -71,7 +71,7 @@ export function sayInsist(deed: Deed, conflict: Conflict): string | null {
     case 'deleted':
       return 'Bring it back with mine';
     case 'edited':
-      return deed.kind === 'remove' ? 'Delete it still' : 'Keep mine';
+      return action.kind === 'remove' ? 'Delete it still' : 'Keep mine';
     case 'stands-moved':
     case 'checks-changed':
       return 'Keep mine';
@@ -84,14 +84,14 @@ export function sayInsist(deed: Deed, conflict: Conflict): string | null {
 }
 
 /** What pressing for home's side does. */
-export function sayLeaveOut(deed: Deed): string {
-  return deed.kind === 'log' ? 'Leave mine out' : 'Keep home’s';
+export function sayLeaveOut(action: Action): string {
+  return action.kind === 'log' ? 'Leave mine out' : 'Keep home’s';
 }
 
-/** The camera that a deed is about; null = none, or the phone does not carry it. */
-export function cameraOfDeed(deed: Deed, carried: Carried | null): Camera | null {
-  const loadId = deed.kind === 'log' ? deed.frame.loadId : 'loadId' in deed ? deed.loadId : null;
-  const id = 'cameraId' in deed ? deed.cameraId : carried?.loads.find((l) => l.id === loadId)?.cameraId;
+/** The camera that a action is about; null = none, or the phone does not carry it. */
+export function cameraOfDeed(action: Action, carried: Carried | null): Camera | null {
+  const loadId = action.kind === 'log' ? action.frame.loadId : 'loadId' in action ? action.loadId : null;
+  const id = 'cameraId' in action ? action.cameraId : carried?.loads.find((l) => l.id === loadId)?.cameraId;
   return carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
 }
 
@@ -103,38 +103,38 @@ export function sayCarried(carried: Carried, keptAt: string, zone: string): stri
 }
 
 /** A change in a line. @param carried what the phone carries, for names */
-export function sayDeed(deed: Deed, carried: Carried | null): string {
+export function sayDeed(action: Action, carried: Carried | null): string {
   const cameraOf = (id: string): Camera | null =>
     carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
   const load = (id: string) => carried?.loads.find((l) => l.id === id);
   const filmName = (id: string): string =>
     carried?.films.find((f) => f.id === load(id)?.filmId)?.name ?? 'a film';
-  switch (deed.kind) {
+  switch (action.kind) {
     case 'log': {
-      const camera = cameraOf(load(deed.frame.loadId)?.cameraId ?? '');
-      const set = camera ? `, ${marksLine(camera, deed.frame.choice)}` : '';
-      return `Frame ${deed.frame.number} on ${filmName(deed.frame.loadId)}${set}, ${sayLightShort(deed.frame.light)}`;
+      const camera = cameraOf(load(action.frame.loadId)?.cameraId ?? '');
+      const set = camera ? `, ${marksLine(camera, action.frame.choice)}` : '';
+      return `Frame ${action.frame.number} on ${filmName(action.frame.loadId)}${set}, ${sayLightShort(action.frame.light)}`;
     }
     case 'edit':
-      return `Edit: ${sayWords(deed.from)} becomes ${sayWords(deed.to)}`;
+      return `Edit: ${sayWords(action.from)} becomes ${sayWords(action.to)}`;
     case 'remove':
-      return `Delete ${sayWords(deed.from)}`;
+      return `Delete ${sayWords(action.from)}`;
     case 'restore':
       return 'Take a deletion back';
     case 'stand': {
-      const camera = cameraOf(deed.cameraId);
-      return `${camera?.name ?? 'A camera'} stands at ${sayStands(camera, deed.to)}`;
+      const camera = cameraOf(action.cameraId);
+      return `${camera?.name ?? 'A camera'} stands at ${sayStands(camera, action.to)}`;
     }
     case 'checks':
-      return `${cameraOf(deed.cameraId)?.name ?? 'A camera'}, before each press: ${deed.to.join('; ') || 'nothing'}`;
+      return `${cameraOf(action.cameraId)?.name ?? 'A camera'}, before each press: ${action.to.join('; ') || 'nothing'}`;
     case 'settings':
-      return `Remember: ${Object.keys(deed.edit).join(', ')}`;
+      return `Remember: ${Object.keys(action.edit).join(', ')}`;
     case 'finish':
-      return `${filmName(deed.loadId)} is ${deed.finished ? 'finished' : 'back in the camera'}`;
+      return `${filmName(action.loadId)} is ${action.finished ? 'finished' : 'back in the camera'}`;
     case 'side':
-      return `${filmName(deed.loadId)}: side ${deed.side === 1 ? 'one' : 'two'} is up`;
+      return `${filmName(action.loadId)}: side ${action.side === 1 ? 'one' : 'two'} is up`;
     default:
-      return assertNever(deed);
+      return assertNever(action);
   }
 }
 

@@ -3,14 +3,14 @@ import { deleteDB, openDB } from 'idb';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { Change } from '#core/offline/change.ts';
 import { put, type Queue } from '#core/offline/queue.ts';
-import { memoryStore, openStore, saidOf, type PocketStore } from './store.ts';
+import { memoryStore, openStore, saidOf, type OfflineStore } from './store.ts';
 
 const change = (key: string): Change => ({
   ...{ key, madeAt: '2026-05-01T10:00:00.000Z' },
-  deed: { kind: 'restore', frameId: 'frame' }
+  action: { kind: 'restore', frameId: 'frame' }
 });
-let store: PocketStore | null = null;
-const open = async (): Promise<PocketStore> => (store = await openStore());
+let store: OfflineStore | null = null;
+const open = async (): Promise<OfflineStore> => (store = await openStore());
 beforeEach(() => deleteDB('just-enough'));
 afterEach(() => store?.close());
 

@@ -3,7 +3,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Queue } from '#core/offline/queue.ts';
 import { queuedFrom, queuedItemSchema } from '#schema/sync/change.ts';
-import type { Pocketful } from '#schema/sync/carried.ts';
+import type { OfflineKit } from '#schema/sync/carried.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 
 const NAME = 'just-enough';
@@ -11,7 +11,7 @@ const VERSION = 1;
 
 /** What is carried, with the tag it had at home. */
 export interface Kept {
-  readonly pocketful: Pocketful;
+  readonly offlineKit: OfflineKit;
   readonly tag: string;
   /** When it was fetched, by the phone's clock, UTC ISO 8601. */
   readonly keptAt: string;
@@ -27,7 +27,7 @@ interface Shape extends DBSchema {
 }
 
 /** A phone's store. Writing may be refused: {@link saidOf} has the words. */
-export interface PocketStore {
+export interface OfflineStore {
   readonly readQueue: () => Promise<Queue>;
   /** Changes the queue in one transaction. @returns the queue then */
   readonly changeQueue: (to: (queue: Queue) => Queue) => Promise<Queue>;
@@ -39,7 +39,7 @@ export interface PocketStore {
 }
 
 /** Opens the store. @throws {DOMException} where the browser keeps nothing, as on some private visits */
-export async function openStore(): Promise<PocketStore> {
+export async function openStore(): Promise<OfflineStore> {
   const db = await openDB<Shape>(NAME, VERSION, {
     upgrade: (fresh) => {
       for (const name of ['queue', 'kept', 'unreadable'] as const) fresh.createObjectStore(name);
@@ -66,7 +66,7 @@ export async function openStore(): Promise<PocketStore> {
 }
 
 /** A store for where nothing is kept: it lasts as long as the page. */
-export function memoryStore(): PocketStore {
+export function memoryStore(): OfflineStore {
   let queue: Queue = [];
   let kept: Kept | null = null;
   return {
@@ -105,6 +105,6 @@ async function setAside(db: IDBPDatabase<Shape>): Promise<void> {
 export function saidOf(error: unknown): string {
   const full = error instanceof DOMException && error.name === 'QuotaExceededError';
   return full
-    ? 'This phone has no room left for the queue. Free some room, or save the queue to a file under “Pocket”; until then a frame is kept only while this page stays open.'
-    : 'This browser keeps nothing (a private visit, perhaps): what is not sent yet is lost when the page is closed. Save it to a file under “Pocket” before.';
+    ? 'This phone has no room left for the queue. Free some room, or save the queue to a file under “Offline”; until then a frame is kept only while this page stays open.'
+    : 'This browser keeps nothing (a private visit, perhaps): what is not sent yet is lost when the page is closed. Save it to a file under “Offline” before.';
 }

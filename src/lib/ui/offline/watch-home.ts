@@ -1,5 +1,5 @@
 // Watches for home to be back: sends what waits, fetches what is new, and lets the pages ask home again.
-import { pocket } from './pocket.svelte.ts';
+import { offline } from './offline.svelte.ts';
 
 /** After the page answers, before the queue is looked at, ms: the first view comes first. */
 const FIRST_MS = 400;
@@ -18,12 +18,12 @@ export interface Pages {
 
 /** Begins to watch. @returns ends it */
 export function watchHome({ isAway, refresh }: Pages): () => void {
-  pocket.onsent = refresh;
+  offline.onsent = refresh;
   const look = async (first = false): Promise<void> => {
-    await pocket.open();
-    await pocket.send();
-    if (!first) await pocket.carry();
-    if (isAway() && !pocket.away) await refresh();
+    await offline.open();
+    await offline.send();
+    if (!first) await offline.carry();
+    if (isAway() && !offline.away) await refresh();
   };
   const back = (): void => {
     if (document.visibilityState === 'visible') void look();
@@ -41,7 +41,7 @@ export function watchHome({ isAway, refresh }: Pages): () => void {
   for (const touch of ['pointerdown', 'pointermove', 'keydown'])
     addEventListener(touch, postpone, { signal: rested.signal, passive: true });
   const again = setInterval(() => {
-    if (pocket.away || isAway()) back();
+    if (offline.away || isAway()) back();
   }, LOOK_MS);
   addEventListener('online', back);
   document.addEventListener('visibilitychange', back);

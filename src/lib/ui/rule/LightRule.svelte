@@ -2,7 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { nearestName, sayReach } from '../text/say-light.ts';
@@ -12,13 +12,13 @@
   import Strips from './Strips.svelte';
   import { followed, lvAt, percent, shareOf, viewAround, WHOLE } from './view.ts';
 
-  const hand = useHand();
+  const current = useCurrent();
   const NEAR_SPAN = 13;
   const COLUMNS = 53;
   const THIRD = 1 / 3;
 
   let whole = $state(false);
-  let near = $state.raw(viewAround(hand.light.lv, NEAR_SPAN));
+  let near = $state.raw(viewAround(current.light.lv, NEAR_SPAN));
   /** Where the track lies while the marker is held; null = it is not. */
   let held = $state.raw<DOMRect | null>(null);
 
@@ -27,24 +27,24 @@
   $effect.pre(() => {
     near = followed(
       untrack(() => near),
-      hand.light.lv
+      current.light.lv
     );
   });
-  const judged = $derived(hand.judged);
+  const judged = $derived(current.judged);
   // drawn from what does not depend on where the light is: dragging the marker redraws none of it
-  const reached = $derived(hand.reached);
-  const contrast = $derived(hand.contrast);
+  const reached = $derived(current.reached);
+  const contrast = $derived(current.contrast);
   const deltas = $derived(reached ? deltasAlong(view, COLUMNS, reached.reach, reached.dark) : []);
-  const at = $derived(shareOf(view, hand.light.lv));
-  const spread = $derived(hand.sdStops / (view.to - view.from));
+  const at = $derived(shareOf(view, current.light.lv));
+  const spread = $derived(current.sdStops / (view.to - view.from));
   const valueText = $derived(
-    `LV ${formatLv(hand.light.lv)}, near ${nearestName(hand.light.lv)}` +
+    `LV ${formatLv(current.light.lv)}, near ${nearestName(current.light.lv)}` +
       (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
   );
 
   function moveTo(clientX: number): void {
     if (!held) return;
-    hand.moveLight(lvAt(view, (clientX - held.left) / held.width));
+    current.moveLight(lvAt(view, (clientX - held.left) / held.width));
   }
 
   function press(event: PointerEvent & { currentTarget: HTMLElement }): void {
@@ -67,7 +67,7 @@
     const step = steps[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    hand.moveLight(hand.light.lv + step);
+    current.moveLight(current.light.lv + step);
   }
 
   function bracket(from: number, to: number): { left: string; width: string } | null {
@@ -86,7 +86,7 @@
     aria-orientation="horizontal"
     aria-valuemin={WHOLE.from}
     aria-valuemax={WHOLE.to}
-    aria-valuenow={Number(hand.light.lv.toFixed(2))}
+    aria-valuenow={Number(current.light.lv.toFixed(2))}
     aria-valuetext={valueText}
     onpointerdown={press}
     onpointermove={(event) => moveTo(event.clientX)}
@@ -105,7 +105,7 @@
           {#if place}<span class="likely" style:left={place.left} style:width={place.width}></span>{/if}
         {/each}
       {/if}
-      {#each hand.ghost?.likely ?? [] as interval (interval.from)}
+      {#each current.ghost?.likely ?? [] as interval (interval.from)}
         {@const place = bracket(interval.from, interval.to)}
         {#if place}<span class="ghost" style:left={place.left} style:width={place.width}></span>{/if}
       {/each}

@@ -1,13 +1,13 @@
 <!-- The answer at a glance: what to set, the chance, the reason, and what fails beside the exposure. -->
 <script lang="ts">
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { sayExposure, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
   import Chance from '../verdict/Chance.svelte';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const camera = $derived(judged.pair.camera);
   // one text: while it stays the same, nothing is looked at again
   const BREAK = '\n';
@@ -18,7 +18,7 @@
 <div class="answer">
   <div class="top">
     <div class="set">
-      <p class="kicker">{hand.picked === null ? `Set your ${camera.name}` : 'If you set it like this'}</p>
+      <p class="kicker">{current.picked === null ? `Set your ${camera.name}` : 'If you set it like this'}</p>
       <p class="instruction" class:long={instruction.includes(BREAK)} data-testid="instruction">
         <!-- by place, not by words: a word that changes keeps its element -->
         {#each instruction.split(BREAK) as part, i (i)}

@@ -1,20 +1,20 @@
 <!-- At most three lines before each press: only what can go wrong now. -->
 <script lang="ts">
   import { pressChecks } from '#core/log/before-press.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import Reminders from './Reminders.svelte';
   import { sayCheck } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const checks = $derived(
     pressChecks(
       judged.pair.camera,
       judged.shown,
       judged.pair.present,
-      hand.conditions,
+      current.conditions,
       judged.pair.lastConditions
     )
   );

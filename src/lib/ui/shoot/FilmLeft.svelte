@@ -1,10 +1,10 @@
 <!-- The film in the camera: what is left of it, what it has cost so far, and its end. -->
 <script lang="ts">
   import { formatDecimal } from '#core/units/decimal.ts';
-  import type { Deed } from '#core/offline/change.ts';
+  import type { Action } from '#core/offline/change.ts';
   import type { Judged } from '../current-judge.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import { pocket } from '../offline/pocket.svelte.ts';
+  import { offline } from '../offline/offline.svelte.ts';
   import { sayConflict } from '../offline/say-pocket.ts';
 
   let { judged }: { judged: Judged } = $props();
@@ -13,22 +13,22 @@
   const price = $derived(pair.film.price);
   const each = $derived(price === null ? null : price / pair.framesTotal);
 
-  async function change(deed: Deed, words: string, undo: Deed) {
-    const put = await pocket.put(deed);
+  async function change(action: Action, words: string, undo: Action) {
+    const put = await offline.put(action);
     if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, pair.camera)} Say under “Pocket” what is right.`);
-    else sayDone(words, () => void pocket.put(undo));
+      sayTrouble(`${sayConflict(put.conflict, pair.camera)} Say under “Offline” what is right.`);
+    else sayDone(words, () => void offline.put(undo));
   }
 
   function turn(side: 1 | 2): void {
     const { loadId } = pair;
-    const back: Deed = { kind: 'side', loadId, side: side === 1 ? 2 : 1 };
+    const back: Action = { kind: 'side', loadId, side: side === 1 ? 2 : 1 };
     void change({ kind: 'side', loadId, side }, 'The other side is up.', back);
   }
 
   function finish(): void {
     const { loadId } = pair;
-    const back: Deed = { kind: 'finish', loadId, finished: false };
+    const back: Action = { kind: 'finish', loadId, finished: false };
     void change({ kind: 'finish', loadId, finished: true }, `${pair.film.name} is finished.`, back);
   }
 </script>

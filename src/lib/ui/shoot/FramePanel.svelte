@@ -11,17 +11,17 @@
   import { PURPOSES, type Motion, type Purpose } from '#core/match/situation.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { CONTRAST_WORDS, MOTIONS, PURPOSE_WORDS, sayAimOff } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const uid = $props.id();
   /** A grown person's pace, metres. Common practice, no source. */
   const PACE_M = 0.75;
   const camera = $derived(judged.pair.camera);
-  const asked = $derived(hand.asked);
+  const asked = $derived(current.asked);
   const subjectM = $derived(asked.circumstances?.subjectM ?? null);
   const focus = $derived(controlFor(camera, 'focus'));
   let text = $state('');
@@ -39,8 +39,8 @@
   });
 
   function setDistance(metres: number | null): void {
-    hand.ask({ subjectM: metres });
-    if (metres !== null && focus) hand.focus = withFocusAt(camera, {}, metres)[focus.id] ?? null;
+    current.ask({ subjectM: metres });
+    if (metres !== null && focus) current.focus = withFocusAt(camera, {}, metres)[focus.id] ?? null;
   }
   function typed(): void {
     fault = '';
@@ -58,11 +58,11 @@
     else setDistance(read.value);
   }
   function setPurpose(purpose: Purpose): void {
-    hand.asked = { ...asked, purpose };
+    current.asked = { ...asked, purpose };
   }
   function setMotion(next: Motion | null): void {
     const still = Object.fromEntries(Object.entries(asked).filter(([name]) => name !== 'motion'));
-    hand.asked = next ? { ...asked, motion: next } : still;
+    current.asked = next ? { ...asked, motion: next } : still;
   }
 </script>
 
@@ -130,10 +130,10 @@
   <select
     id="{uid}-contrast"
     class="entry"
-    value={hand.light.contrast}
+    value={current.light.contrast}
     onchange={(e) =>
-      (hand.light = {
-        ...hand.light,
+      (current.light = {
+        ...current.light,
         contrast: CONTRASTS.find((c) => c === e.currentTarget.value) ?? 'normal'
       })}
   >
@@ -145,7 +145,7 @@
       type="button"
       class="chip"
       aria-pressed={asked.supported === true}
-      onclick={() => (hand.asked = { ...asked, supported: asked.supported !== true })}
+      onclick={() => (current.asked = { ...asked, supported: asked.supported !== true })}
       >It stands on something</button
     >
     {#if camera.program.kind !== 'manual'}
@@ -153,7 +153,7 @@
         type="button"
         class="chip"
         aria-pressed={asked.scene === 'uneven'}
-        onclick={() => (hand.asked = { ...asked, scene: asked.scene === 'uneven' ? 'even' : 'uneven' })}
+        onclick={() => (current.asked = { ...asked, scene: asked.scene === 'uneven' ? 'even' : 'uneven' })}
         >Patchy light</button
       >
     {/if}

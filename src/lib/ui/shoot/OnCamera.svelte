@@ -6,18 +6,18 @@
   import type { FlashUnit } from '#core/camera/traits.ts';
   import { PLAIN } from '#core/match/circumstances.ts';
   import { formatStops } from '#core/units/stops.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import { withFocus, type Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { sayError, sayMetres } from '../text/say.ts';
   import { FILTER_PLACES, sayPower } from '../text/say-remedy.ts';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const uid = $props.id();
   const camera = $derived(judged.pair.camera);
-  const atHand = $derived(atHandFrom(hand.films, hand.things));
-  const now = $derived({ ...PLAIN, ...hand.asked.circumstances });
+  const atHand = $derived(atHandFrom(current.films, current.things));
+  const now = $derived({ ...PLAIN, ...current.asked.circumstances });
   const PLACES = $derived<readonly FilterPlace[]>(
     camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye']
   );
@@ -26,27 +26,27 @@
   );
   const fired = $derived(now.flash.kind === 'fired' ? now.flash : null);
   const range = $derived(
-    fired ? flashRange(judged.situation, withFocus(camera, judged.pair.present, hand.focus)) : null
+    fired ? flashRange(judged.situation, withFocus(camera, judged.pair.present, current.focus)) : null
   );
   const nameOf = (f: { name: string; stops: number }): string =>
     f.name === '' ? `grey, ${formatStops(f.stops)}` : `${f.name}, ${formatStops(f.stops)}`;
 
   function addFilter(index: string): void {
     const filter = atHand.filters[Number(index)];
-    if (filter) hand.ask({ filters: [...now.filters, { ...filter, place: PLACES[0] ?? 'lens' }] });
+    if (filter) current.ask({ filters: [...now.filters, { ...filter, place: PLACES[0] ?? 'lens' }] });
   }
   function moveFilter(at: number, place: string): void {
     const next = PLACES.find((p) => p === place);
-    if (next) hand.ask({ filters: now.filters.map((f, i) => (i === at ? { ...f, place: next } : f)) });
+    if (next) current.ask({ filters: now.filters.map((f, i) => (i === at ? { ...f, place: next } : f)) });
   }
   function useFlash(value: string): void {
     if (value === 'as-it-comes' || value === 'off') {
-      hand.ask({ flash: { kind: value } });
+      current.ask({ flash: { kind: value } });
       return;
     }
     const [index = '', power = ''] = value.split(' ');
     const unit = units[Number(index)];
-    if (unit) hand.ask({ flash: { kind: 'fired', unit, powerStops: Number(power), lossStops: 0 } });
+    if (unit) current.ask({ flash: { kind: 'fired', unit, powerStops: Number(power), lossStops: 0 } });
   }
   const flashValue = $derived(
     fired
@@ -73,7 +73,7 @@
         type="button"
         class="chip"
         aria-label="Take {nameOf(filter)} off"
-        onclick={() => hand.ask({ filters: now.filters.filter((_, j) => j !== i) })}>Off</button
+        onclick={() => current.ask({ filters: now.filters.filter((_, j) => j !== i) })}>Off</button
       >
     </div>
   {/each}
@@ -129,7 +129,7 @@
       id="{uid}-times"
       class="entry"
       value={String(now.exposures)}
-      onchange={(e) => hand.ask({ exposures: Number(e.currentTarget.value) })}
+      onchange={(e) => current.ask({ exposures: Number(e.currentTarget.value) })}
     >
       {#each [1, 2, 3, 4, 8] as n (n)}<option value={String(n)}>{n}</option>{/each}
     </select>

@@ -3,7 +3,7 @@
   import type { Camera } from '#core/camera/camera.ts';
   import { MOST_CHECKS } from '#core/log/before-press.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import { pocket } from '../offline/pocket.svelte.ts';
+  import { offline } from '../offline/offline.svelte.ts';
   import { sayConflict } from '../offline/say-pocket.ts';
 
   let { camera }: { camera: Camera } = $props();
@@ -15,10 +15,10 @@
   async function change(to: readonly string[], words: string): Promise<void> {
     const from = camera.checks;
     const cameraId = camera.id;
-    const put = await pocket.put({ kind: 'checks', cameraId, from, to });
+    const put = await offline.put({ kind: 'checks', cameraId, from, to });
     if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Pocket” what is right.`);
-    else sayDone(words, () => void pocket.put({ kind: 'checks', cameraId, from: to, to: from }));
+      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Offline” what is right.`);
+    else sayDone(words, () => void offline.put({ kind: 'checks', cameraId, from: to, to: from }));
   }
 
   async function add(event: SubmitEvent): Promise<void> {

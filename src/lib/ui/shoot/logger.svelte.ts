@@ -1,9 +1,9 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
 import { NOTHING_ABOUT } from '#core/log/frame.ts';
-import type { Hand } from '../current.svelte.ts';
+import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
-import { pocket } from '../offline/pocket.svelte.ts';
+import { offline } from '../offline/offline.svelte.ts';
 import { sayConflict } from '../offline/say-pocket.ts';
 import { stepsAround } from '#core/match/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
@@ -17,12 +17,12 @@ export class Logger {
   bracket = $state.raw<Bracket | null>(null);
   /** How long the exposure was really held open; goes into the next frame. */
   timedSeconds = $state<number | null>(null);
-  readonly #hand: Hand;
+  readonly #current: Current;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
   #pressedAt = -Infinity;
 
-  constructor(hand: Hand) {
-    this.#hand = hand;
+  constructor(current: Current) {
+    this.#current = current;
   }
 
   /** Takes up a bracket that a reload interrupted. */
@@ -45,7 +45,7 @@ export class Logger {
   /** Leaves the rest of a bracket; the frames that are logged stay one series. */
   leave(): void {
     this.#keep(null);
-    this.#hand.picked = null;
+    this.#current.picked = null;
   }
 
   async log(judged: Judged): Promise<void> {
@@ -56,35 +56,35 @@ export class Logger {
     this.busy = true;
     this.#pressedAt = now;
     const id = crypto.randomUUID();
-    const { light, guess, conditions } = this.#hand;
+    const { light, guess, conditions } = this.#current;
     const frame = {
       ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
       choice: judged.shown.setting.choice,
       ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds },
       about: NOTHING_ABOUT
     };
-    const put = await pocket.put({ kind: 'log', frame });
+    const put = await offline.put({ kind: 'log', frame });
     this.busy = false;
     if (put.kind === 'asked') {
       sayTrouble(
-        `${sayConflict(put.conflict, pair.camera)} It is kept under “Pocket”: say there what is right.`
+        `${sayConflict(put.conflict, pair.camera)} It is kept under “Offline”: say there what is right.`
       );
       return;
     }
     this.timedSeconds = null;
-    this.#hand.guess = null;
-    this.#hand.picked = null;
+    this.#current.guess = null;
+    this.#current.picked = null;
     if (this.bracket) this.#keep(nextOf(this.bracket));
-    const kept = pocket.signedOut
-      ? 'kept in the pocket: sign in again, then it is sent'
-      : 'kept in the pocket until the server answers';
+    const kept = offline.signedOut
+      ? 'kept in the offline: sign in again, then it is sent'
+      : 'kept in the offline until the server answers';
     sayDone(`Frame ${number} is ${put.kind === 'sent' ? 'logged' : kept}.`, () => void this.undo(id, number));
   }
 
   async undo(id: string, number: number): Promise<void> {
-    const put = await pocket.put({ kind: 'remove', frameId: id, from: { number, note: '' } });
+    const put = await offline.put({ kind: 'remove', frameId: id, from: { number, note: '' } });
     if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, null)} Say under “Pocket” what is right.`);
+      sayTrouble(`${sayConflict(put.conflict, null)} Say under “Offline” what is right.`);
     else sayDone(`Frame ${number} is taken back.`);
   }
 
@@ -96,9 +96,9 @@ export class Logger {
 
   #showNext(): void {
     const { bracket } = this;
-    const pair = this.#hand.pair;
+    const pair = this.#current.pair;
     if (!bracket || !pair) return;
     const choice = bracket.choices[bracket.done];
-    if (choice) this.#hand.picked = withFocus(pair.camera, choice, this.#hand.focus);
+    if (choice) this.#current.picked = withFocus(pair.camera, choice, this.#current.focus);
   }
 }

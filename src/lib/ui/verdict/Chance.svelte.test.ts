@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { choiceFromShadow } from '#core/ways/choice.ts';
 import { BOX, filmWith, INSTANT } from '#core/match/pairs.test.fixtures.ts';
 import type { Film } from '#core/film/film.ts';
-import { Hand } from '../current.svelte.ts';
+import { Current } from '../current.svelte.ts';
 import Chance from './Chance.svelte';
 import ReasonSum from './ReasonSum.svelte';
 
@@ -12,7 +12,7 @@ function judgedWith(film: Film) {
     ...{ loadId: 'l', camera: BOX, film, framesTotal: 8, framesLeft: 8, nextNumber: 1 },
     ...{ finished: false, side: null, lastConditions: null, present: {} }
   };
-  const { judged } = new Hand(choiceFromShadow('sharp', { bright: false, backlit: false }), pair, []);
+  const { judged } = new Current(choiceFromShadow('sharp', { bright: false, backlit: false }), pair, []);
   if (!judged) throw new Error('nothing was judged');
   return judged;
 }

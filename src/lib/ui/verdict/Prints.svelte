@@ -4,14 +4,14 @@
   import type { Setting } from '#core/camera/setting.ts';
   import { stepsAround } from '#core/match/steps.ts';
   import { formatStops } from '#core/units/stops.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
   import { instructionParts } from '../text/say.ts';
   import ScenePrint from './ScenePrint.svelte';
 
   let { judged }: { judged: Judged } = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const film = $derived(judged.pair.film);
   const lightKind = $derived(judged.situation.circumstances?.lightKind ?? 'daylight');
   const shown = $derived(judged.shown);
@@ -40,7 +40,7 @@
     <button
       type="button"
       aria-label="Take {print.words}: {print.to}"
-      onclick={() => (hand.picked = print.setting.choice)}
+      onclick={() => (current.picked = print.setting.choice)}
     >
       <ScenePrint tone={judged.tone} deltaStops={print.deltaStops} label={print.words} {film} {lightKind} />
     </button>

@@ -21,7 +21,7 @@
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeFilm } from '../api.ts';
   import { changeSettings } from '../offline/remember.ts';
-  import { useHand } from '../current.svelte.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import { withFocus } from '../current-judge.ts';
   import { courseAhead } from '../light/course-ahead.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
@@ -32,11 +32,11 @@
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
 
   let { judged }: WhatHelpsProps = $props();
-  const hand = useHand();
+  const current = useCurrent();
   const uid = $props.id();
   let worker = $state.raw<Worker | null>(null);
   let answer = $state.raw<AdviceAnswer | null>(null);
-  const place = $derived(hand.settings.place);
+  const place = $derived(current.settings.place);
   const clock = (ms: number): string => {
     const { way } = judged.light;
     const zone = way.kind === 'sun' ? way.place.zone : place?.zone;
@@ -61,7 +61,7 @@
 
   $effect(() => {
     const { situation, pair, light } = judged;
-    const { films, things, settings, focus } = hand;
+    const { films, things, settings, focus } = current;
     const timer = setTimeout(() => {
       asked += 1;
       const question: AdviceQuestion = {
@@ -82,14 +82,14 @@
 
   /** The light as it will be then: what is shown is for that hour, until the light now is taken again. */
   function look(until: CoursePoint): void {
-    const now = hand.light;
+    const now = current.light;
     const { way, contrast } = now;
-    hand.light =
+    current.light =
       way.kind === 'sun'
         ? choiceFromSun({ ...way, ms: until.ms })
         : { lv: until.lv, sdStops: until.sdStops, contrast, way: { kind: 'hand' } };
-    hand.pointed = null;
-    sayDone(`Shown as it will be at ${clock(until.ms)}.`, () => (hand.light = now));
+    current.pointed = null;
+    sayDone(`Shown as it will be at ${clock(until.ms)}.`, () => (current.light = now));
   }
 
   async function take(remedy: Remedy): Promise<void> {
@@ -101,8 +101,8 @@
     const development = remedy.steps.find((s) => s.kind === 'development');
     const rest = remedy.steps.filter((s) => s.kind !== 'development');
     if (rest.length > 0) {
-      hand.apply(rest);
-      if (!development) sayDone(`${sayRemedy(remedy, clock)}: counted from now on.`, () => hand.takeBack());
+      current.apply(rest);
+      if (!development) sayDone(`${sayRemedy(remedy, clock)}: counted from now on.`, () => current.takeBack());
     }
     if (development) await develop(development.stops);
   }
@@ -119,12 +119,12 @@
     if (await note(film.developmentStops + stops)) {
       sayDone(`Noted on ${film.name}: tell the lab.`, () => void note(film.developmentStops));
     }
-    hand.pointed = null;
+    current.pointed = null;
   }
 
   function stopBelow(text: string): void {
     const leastChance = Number(text);
-    hand.settings = { ...hand.settings, leastChance };
+    current.settings = { ...current.settings, leastChance };
     void changeSettings({ leastChance });
   }
 </script>
@@ -137,7 +137,7 @@
     <p class="kicker">What would help</p>
     <ul>
       {#each answer.remedies as remedy (sayRemedy(remedy, clock))}
-        <li onpointerenter={() => (hand.pointed = remedy.steps)} onpointerleave={() => (hand.pointed = null)}>
+        <li onpointerenter={() => (current.pointed = remedy.steps)} onpointerleave={() => (current.pointed = null)}>
           {#snippet words()}
             <span>
               <b><Figures text={sayRemedy(remedy, clock)} /></b>
@@ -153,8 +153,8 @@
             <button
               type="button"
               onclick={() => void take(remedy)}
-              onfocus={() => (hand.pointed = remedy.steps)}
-              onblur={() => (hand.pointed = null)}>{@render words()}</button
+              onfocus={() => (current.pointed = remedy.steps)}
+              onblur={() => (current.pointed = null)}>{@render words()}</button
             >
           {:else}
             <a href="/kit">{@render words()}</a>
@@ -164,8 +164,8 @@
     </ul>
   </div>
 {/if}
-{#if hand.applied > 0}
-  <button type="button" class="chip" onclick={() => hand.takeBack()}>Take the last one back</button>
+{#if current.applied > 0}
+  <button type="button" class="chip" onclick={() => current.takeBack()}>Take the last one back</button>
 {/if}
 {#if answer}
   <div class="speeds">
@@ -178,7 +178,7 @@
   <select
     id="{uid}-least"
     class="entry"
-    value={String(hand.settings.leastChance)}
+    value={String(current.settings.leastChance)}
     onchange={(e) => stopBelow(e.currentTarget.value)}
   >
     {#each CHANCES as p (p)}<option value={String(p)}>{chanceInHundred(p)} in 100</option>{/each}

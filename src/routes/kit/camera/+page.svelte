@@ -1,11 +1,11 @@
 <script lang="ts">
   import CameraForm from '#ui/entry/CameraForm.svelte';
   import { Draft } from '#ui/entry/draft.svelte.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
-  const hand = useHand();
+  const current = useCurrent();
   // what is typed afterwards is the draft's own
   // svelte-ignore state_referenced_locally
   const draft = new Draft(form?.values ?? data.start, form?.faults ?? []);
@@ -15,4 +15,4 @@
 <svelte:head><title>Enter a camera · Just Enough</title></svelte:head>
 <h1 class="title">{data.like === null ? 'Enter a camera' : `Another like ${data.like}`}</h1>
 <p class="lead">The numbers are typical ones. Change what you know; the rest can wait.</p>
-<CameraForm {draft} films={hand.films} act="Keep this camera" />
+<CameraForm {draft} films={current.films} act="Keep this camera" />

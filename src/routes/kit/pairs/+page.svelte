@@ -2,16 +2,16 @@
   import { atHandFrom } from '#core/match/at-hand.ts';
   import { pairVerdicts } from '#core/match/pairs.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
   import Figures from '#ui/text/Figures.svelte';
   import { sayLight } from '#ui/text/say-light.ts';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const hand = useHand();
-  const pairs = $derived(pairVerdicts(data.cameras, data.kitFilms, hand.light, hand.light.contrast));
-  const back = $derived(`/kit?${queryFromLight(hand.light).toString()}`);
+  const current = useCurrent();
+  const pairs = $derived(pairVerdicts(data.cameras, data.kitFilms, current.light, current.light.contrast));
+  const back = $derived(`/kit?${queryFromLight(current.light).toString()}`);
 </script>
 
 <svelte:head><title>Pairs · Just Enough</title></svelte:head>
@@ -19,9 +19,9 @@
   <h1>Which film for which camera?</h1>
   <a class="quiet" href={back}>Back to Kit</a>
 </div>
-<p class="light">In the light on the ruler: <Figures text={sayLight(hand.light)} /></p>
+<p class="light">In the light on the ruler: <Figures text={sayLight(current.light)} /></p>
 {#if pairs.length > 0}
-  <PairsTable {pairs} light={hand.light} atHand={atHandFrom(data.kitFilms, data.things)} />
+  <PairsTable {pairs} light={current.light} atHand={atHandFrom(data.kitFilms, data.things)} />
 {:else}
   <p>
     There is no camera with a film that fits it yet. <a href="/start">Enter a camera and its film</a> first.

@@ -9,7 +9,7 @@
   import type { Frame } from '#core/log/frame.ts';
   import type { Pair } from '#core/log/pair.ts';
   import { judgeFrame } from '#ui/api.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import { sayJudgement, WORD_WORDS } from '#ui/learn/say-learn.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayTrouble } from '#ui/notices/say.ts';
@@ -19,8 +19,8 @@
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const hand = useHand();
-  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const current = useCurrent();
+  const zone = $derived(current.settings.place?.zone ?? 'UTC');
   const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));

@@ -15,15 +15,15 @@
     <h1 class="title">Out</h1>
     <ul>
       <li>
-        <a href="/api/v1/book/zip" download>Everything with the scans, as a ZIP</a>
+        <a href="/api/v1/archive/zip" download>Everything with the scans, as a ZIP</a>
         <p class="soft">
           Cameras, films, frames, judgements, and every scan byte for byte: a copy to keep elsewhere.
         </p>
       </li>
       <li>
-        <a href="/api/v1/book/lines" download>Everything without the scans</a>
+        <a href="/api/v1/archive/lines" download>Everything without the scans</a>
         <p class="soft">
-          One JSON object a line. <a href="/api/v1/book/schema" target="_blank">What a line may be</a> is published.
+          One JSON object a line. <a href="/api/v1/archive/schema" target="_blank">What a line may be</a> is published.
         </p>
       </li>
       <li>

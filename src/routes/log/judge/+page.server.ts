@@ -10,7 +10,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
-  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand();
+  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
   const pair = chosen && pairOf(s, chosen);
   if (!chosen || !pair)
     return {

@@ -2,7 +2,7 @@
   import { invalidateAll } from '$app/navigation';
   import type { JudgedOn, Outcome } from '#core/learn/judgement.ts';
   import { judgeFrame } from '#ui/api.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';
@@ -12,8 +12,8 @@
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const hand = useHand();
-  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const current = useCurrent();
+  const zone = $derived(current.settings.place?.zone ?? 'UTC');
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   /** The frame chosen by hand; else the first that is not judged yet. */
   let chosen = $state<string | null>(null);

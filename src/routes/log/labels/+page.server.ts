@@ -6,6 +6,6 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
-  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand();
+  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
   return { labelled: chosen && pairOf(s, chosen), frames: chosen ? s.frames.listByLoad(chosen.id) : [] };
 };

@@ -1,14 +1,14 @@
 <!-- Border notes as a sheet to print and cut: what makes a stack of prints readable years later. -->
 <script lang="ts">
   import { borderExtras, marksLine } from '#core/log/border-note.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import Figures from '#ui/text/Figures.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const hand = useHand();
-  const zone = $derived(hand.settings.place?.zone ?? 'UTC');
+  const current = useCurrent();
+  const zone = $derived(current.settings.place?.zone ?? 'UTC');
 </script>
 
 <svelte:head><title>Border labels · Just Enough</title></svelte:head>

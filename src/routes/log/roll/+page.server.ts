@@ -13,7 +13,7 @@ const zoneNow = (): string => store().settings.read().place?.zone ?? 'UTC';
 /** The film to write up: the one asked for, else the one in hand, else the latest. */
 function chosenLoad(asked: string | null) {
   const s = store();
-  return (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null;
+  return (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;
 }
 
 export const load: PageServerLoad = ({ url }) => {

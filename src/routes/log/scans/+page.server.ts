@@ -8,7 +8,7 @@ export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
   const chosen =
-    (asked === null ? null : s.loads.find(asked)) ?? s.loads.inHand() ?? s.loads.latest(1)[0] ?? null;
+    (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;
   return {
     pair: chosen && pairOf(s, chosen),
     frames: chosen ? s.frames.listByLoad(chosen.id) : [],

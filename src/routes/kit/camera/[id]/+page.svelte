@@ -1,11 +1,11 @@
 <script lang="ts">
   import CameraForm from '#ui/entry/CameraForm.svelte';
   import { Draft } from '#ui/entry/draft.svelte.ts';
-  import { useHand } from '#ui/current.svelte.ts';
+  import { useCurrent } from '#ui/current.svelte.ts';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
-  const hand = useHand();
+  const current = useCurrent();
   // what is typed afterwards is the draft's own
   // svelte-ignore state_referenced_locally
   const draft = new Draft(form?.values ?? data.start, form?.faults ?? [], data.camera);
@@ -15,4 +15,4 @@
 <svelte:head><title>{data.camera.name} · Just Enough</title></svelte:head>
 <h1 class="title">{data.camera.name}</h1>
 <p class="lead">Frames that are logged already keep what was expected of them then.</p>
-<CameraForm {draft} films={hand.films} act="Keep the changes" />
+<CameraForm {draft} films={current.films} act="Keep the changes" />

@@ -5,4 +5,4 @@ import type { RequestHandler } from './$types';
 
 /** Everything as JSON Lines. */
 export const GET: RequestHandler = () =>
-  attachment(streamOf(store().book()), `just-enough-${today()}.jsonl`, 'application/jsonl');
+  attachment(streamOf(store().archive()), `just-enough-${today()}.jsonl`, 'application/jsonl');

@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = () => {
   const s = store();
   const parts: readonly ZipPart[] = [
-    { name: LINES_NAME, lines: s.book() },
+    { name: LINES_NAME, lines: s.archive() },
     ...s.scans.list().map((scan) => ({
       name: `${SCANS_FOLDER}${scan.id}.${ENDING[scan.type]}`,
       path: s.intake.pathOf(scan, 'original')
