@@ -1,4 +1,4 @@
-// The log in the running server: a archive of a hundred thousand frames out and in, forty scans at once; how much memory the
+// The log in the running server: an archive of a hundred thousand frames out and in, forty scans at once; how much memory the
 // server takes, and how long a page is waited for meanwhile.
 import { spawn } from 'node:child_process';
 import { createReadStream, createWriteStream, mkdirSync, openAsBlob, readFileSync, statSync } from 'node:fs';

@@ -6,7 +6,7 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { benchLog } from './bench-log.js';
 import { benchNewcomer } from './bench-newcomer.js';
-import { benchOffline } from './bench-pocket.js';
+import { benchOffline } from './bench-offline.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 

@@ -7,17 +7,17 @@ import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
 export const init: ServerInit = async () => {
-  const { config, passcode } = store();
-  if (config.newPasscode !== null) await passcode.set(config.newPasscode);
+  const { config, access } = store();
+  if (config.newPasscode !== null) await access.set(config.newPasscode);
   // it is in the database now, as what it comes to: nobody need find it in the environment
   delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
-  if (config.locked && !passcode.isSet())
+  if (config.locked && !access.isSet())
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
   process.once('sveltekit:shutdown', closeStore);
 };
 
 export const handle: Handle = async ({ event, resolve }) => {
-  const { config, passcode } = store();
+  const { config, access } = store();
   const host = event.request.headers.get('host') ?? '';
   if (!isOwnHost(host, config.hosts)) {
     return problem(403, 'foreign-host', 'Foreign host', `“${host}” is not an address of this server.`);
@@ -34,7 +34,7 @@ export const handle: Handle = async ({ event, resolve }) => {
     }
   }
   const { pathname, search } = event.url;
-  event.locals.signedIn = !config.locked || passcode.isSignedIn(event.cookies.get(COOKIE) ?? '');
+  event.locals.signedIn = !config.locked || access.isSignedIn(event.cookies.get(COOKIE) ?? '');
   if (!event.locals.signedIn && !isOpen(pathname)) {
     if (pathname.startsWith('/api/'))
       return problem(401, 'signed-out', 'Signed out', 'Sign in again: the server asks for the passcode.');

@@ -22,7 +22,9 @@
   let { data, children }: LayoutProps = $props();
   // the first light and pair make the hand; later ones are given to it below
   // svelte-ignore state_referenced_locally
-  const current = provideCurrent(new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films));
+  const current = provideCurrent(
+    new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films)
+  );
   current.asked = askedFromQuery(page.url.searchParams).asked;
   let problems = $state.raw(problemsOf(page.url.searchParams));
   const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);

@@ -144,7 +144,7 @@ test(
     ]);
     const archive = readFileSync(await download.path(), 'utf8');
     await page.goto(`${emptyApp.url}/log/files`);
-    const field = page.getByLabel(/A archive \(.jsonl\)/);
+    const field = page.getByLabel(/An archive \(.jsonl\)/);
     const spoiled = archive.replace('"pUsable":0', '"pUsable":9');
     await field.setInputFiles({
       name: 'spoiled.jsonl',
@@ -153,7 +153,11 @@ test(
     });
     await expect(page.getByText('1 fault was found, so nothing was stored.')).toBeVisible();
     await expect(page.getByText(/^Line \d+: frame: frame\.pUsable/)).toBeVisible();
-    await field.setInputFiles({ name: 'archive.jsonl', mimeType: 'text/plain', buffer: Buffer.from(archive) });
+    await field.setInputFiles({
+      name: 'archive.jsonl',
+      mimeType: 'text/plain',
+      buffer: Buffer.from(archive)
+    });
     await page.getByRole('button', { name: /^Take all \d+ in$/ }).click();
     await expect(page.getByText('All of it is in the log.')).toBeVisible();
     await page.goto(`${emptyApp.url}/log?words=breakwater`);

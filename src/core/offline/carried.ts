@@ -104,7 +104,10 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
     case 'stand':
       return withCamera(carried, action.cameraId, (c) => ({ ...c, stands: action.to }));
     case 'checks':
-      return withCamera(carried, action.cameraId, (c) => ({ ...c, camera: { ...c.camera, checks: action.to } }));
+      return withCamera(carried, action.cameraId, (c) => ({
+        ...c,
+        camera: { ...c.camera, checks: action.to }
+      }));
     // of the person, not of the kit
     case 'settings':
       return carried;

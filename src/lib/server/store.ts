@@ -33,12 +33,12 @@ function openStore() {
   const intake = scanIntake(config.scansPath, scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
   imports.tidy();
-  const passcode = passcodes(db, () => Date.now());
+  const access = passcodes(db, () => Date.now());
   return {
     config,
     /** The passcode and who is signed in. */
-    passcode,
-    gate: gateOf(passcode),
+    access,
+    gate: gateOf(access),
     cameras: cameraRepository(db),
     films: filmRepository(db),
     loads: loadRepository(db),

@@ -200,6 +200,6 @@ export function provideCurrent(current: Current): Current {
 /** The shared state. @throws {Error} outside the layout that provides it */
 export function useCurrent(): Current {
   const current = getContext<Current | undefined>(KEY);
-  if (!hand) throw new Error('useCurrent must be called below the layout that provides the hand');
+  if (!current) throw new Error('useCurrent must be called below the layout that provides the current state');
   return current;
 }

@@ -35,13 +35,13 @@ export const actions: Actions = {
     redirect(303, ownPage(url.searchParams.get('to') ?? '/shoot'));
   },
   leave: ({ cookies }) => {
-    store().passcode.signOut(cookies.get(COOKIE) ?? '');
+    store().access.signOut(cookies.get(COOKIE) ?? '');
     cookies.delete(COOKIE, { path: '/', secure: true });
     redirect(303, '/enter');
   },
   everywhere: ({ cookies, locals }) => {
     if (!locals.signedIn) return fail(401, { said: 'Sign in first.' });
-    store().passcode.signOutEverywhere();
+    store().access.signOutEverywhere();
     cookies.delete(COOKIE, { path: '/', secure: true });
     redirect(303, '/enter');
   }

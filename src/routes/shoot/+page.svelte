@@ -9,7 +9,7 @@
   import LogButton from '#ui/LogButton.svelte';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
-  import { sayConflict } from '#ui/offline/say-pocket.ts';
+  import { sayConflict } from '#ui/offline/say-offline.ts';
   import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';

@@ -36,7 +36,9 @@ export const ARCHIVE_FORMAT = 'just-enough-book';
 /** The schema of each kind of line. */
 export const ARCHIVE_SCHEMAS = {
   archive: object({
-    format: string().oneOf([ARCHIVE_FORMAT], `This is no archive: its format is not ${ARCHIVE_FORMAT}.`).required(),
+    format: string()
+      .oneOf([ARCHIVE_FORMAT], `This is no archive: its format is not ${ARCHIVE_FORMAT}.`)
+      .required(),
     version: number().integer().min(1).required(),
     writtenAt: whenSchema
   }).required(),

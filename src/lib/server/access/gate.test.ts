@@ -4,53 +4,55 @@ import { openDatabase } from '../database/open.ts';
 import { gateOf, isOpen, MOST_TRIES } from './gate.ts';
 import { passcodes } from './passcode.ts';
 
-async function passcodeWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
-  const passcode = passcodes(openDatabase(':memory:'), now);
-  await passcode.set(passcode);
-  return passcode;
+async function accessWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
+  const access = passcodes(openDatabase(':memory:'), now);
+  await access.set(passcode);
+  return access;
 }
 
 describe('the passcode', () => {
   test('is kept as what it comes to; right is right and wrong is wrong', async () => {
     const db = openDatabase(':memory:');
-    const passcode = passcodes(db, () => 0);
-    expect(passcode.isSet()).toBe(false);
-    expect(await passcode.isRight('')).toBe(false);
-    await passcode.set('eight characters');
+    const access = passcodes(db, () => 0);
+    expect(access.isSet()).toBe(false);
+    expect(await access.isRight('')).toBe(false);
+    await access.set('eight characters');
     expect(JSON.stringify(db.prepare('select * from passcode').all())).not.toContain('eight');
     // looked at one after the other, however many come at once
-    const looks = await Promise.all(['eight characters', 'eight character', ''].map((p) => passcode.isRight(p)));
+    const looks = await Promise.all(
+      ['eight characters', 'eight character', ''].map((p) => access.isRight(p))
+    );
     expect(looks).toEqual([true, false, false]);
-    await expect(passcode.set('short')).rejects.toThrow('8 characters or more');
+    await expect(access.set('short')).rejects.toThrow('8 characters or more');
   });
   test('sessions end by themselves, one by one, all at once, and with a new passcode', async () => {
     let now = Date.UTC(2026, 4, 1);
-    const passcode = await passcodeWith('eight characters', () => now);
-    const [a, b] = [passcode.signIn(), passcode.signIn()];
-    passcode.signOut(a);
-    expect([passcode.isSignedIn(a), passcode.isSignedIn(b), passcode.isSignedIn('')]).toEqual([false, true, false]);
+    const access = await accessWith('eight characters', () => now);
+    const [a, b] = [access.signIn(), access.signIn()];
+    access.signOut(a);
+    expect([access.isSignedIn(a), access.isSignedIn(b), access.isSignedIn('')]).toEqual([false, true, false]);
     now += 181 * 24 * 3_600_000;
-    expect(passcode.isSignedIn(b)).toBe(false);
-    const c = passcode.signIn();
-    passcode.signOutEverywhere();
-    expect(passcode.isSignedIn(c)).toBe(false);
-    const d = passcode.signIn();
-    await passcode.set('another passcode');
-    expect(passcode.isSignedIn(d)).toBe(false);
+    expect(access.isSignedIn(b)).toBe(false);
+    const c = access.signIn();
+    access.signOutEverywhere();
+    expect(access.isSignedIn(c)).toBe(false);
+    const d = access.signIn();
+    await access.set('another passcode');
+    expect(access.isSignedIn(d)).toBe(false);
   });
   test('after ten wrong ones the gate is shut for whoever tried, and for nobody else', async () => {
-    const passcode = await passcodeWith('eight characters');
-    const gate = gateOf({ ...passcode, isRight: (p) => Promise.resolve(p === 'right') });
+    const access = await accessWith('eight characters');
+    const gate = gateOf({ ...access, isRight: (p) => Promise.resolve(p === 'right') });
     for (let i = 1; i <= MOST_TRIES; i++)
       expect(await gate.enter('wrong', 'phone')).toEqual({ kind: 'wrong', triesLeft: MOST_TRIES - i });
     expect(await gate.enter('right', 'phone')).toEqual({ kind: 'shut', minutes: 15 });
     expect((await gate.enter('right', 'another')).kind).toBe('in');
   });
   test('a crowd at the gate is told to wait', async () => {
-    const passcode = await passcodeWith('eight characters');
+    const access = await accessWith('eight characters');
     let open = (): void => undefined;
     const held = new Promise<boolean>((done) => (open = () => done(false)));
-    const gate = gateOf({ ...passcode, isRight: () => held });
+    const gate = gateOf({ ...access, isRight: () => held });
     const tries = Array.from({ length: 6 }, (_, i) => gate.enter('x', `phone ${i}`));
     await Promise.resolve();
     open();

@@ -23,8 +23,8 @@ export function isOpen(path: string): boolean {
   return OPEN_PAGES.some((page) => path === page || path === `${page}/__data.json`);
 }
 
-/** The gate. @param passcode the passcode and sessions of the database */
-export function gateOf(passcode: ReturnType<typeof passcodes>) {
+/** The gate. @param access the passcode and sessions of the database */
+export function gateOf(access: ReturnType<typeof passcodes>) {
   const limiter = new RateLimiterMemory({ points: MOST_TRIES, duration: SHUT_SECONDS });
   let waiting = 0;
   async function look(passcode: string, from: string): Promise<Entry> {
@@ -32,9 +32,9 @@ export function gateOf(passcode: ReturnType<typeof passcodes>) {
     if (!(tried instanceof RateLimiterRes)) throw tried;
     const { remainingPoints: triesLeft, consumedPoints, msBeforeNext } = tried;
     if (consumedPoints > MOST_TRIES) return { kind: 'shut', minutes: Math.ceil(msBeforeNext / 60_000) };
-    if (!(await passcode.isRight(passcode))) return { kind: 'wrong', triesLeft };
+    if (!(await access.isRight(passcode))) return { kind: 'wrong', triesLeft };
     await limiter.delete(from);
-    return { kind: 'in', token: passcode.signIn() };
+    return { kind: 'in', token: access.signIn() };
   }
 
   return {

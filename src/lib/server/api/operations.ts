@@ -86,14 +86,14 @@ const SCAN_OPERATIONS: readonly Operation[] = [
 
 /** The archive, in and out. Files are the bodies. */
 const ARCHIVE_OPERATIONS: readonly Operation[] = [
-  file('/archive/lines', 'write-book', 'Everything as JSON Lines'),
-  file('/archive/zip', 'write-book-with-scans', 'Everything with the scans, as a ZIP'),
+  file('/archive/lines', 'write-archive', 'Everything as JSON Lines'),
+  file('/archive/zip', 'write-archive-with-scans', 'Everything with the scans, as a ZIP'),
   file('/archive/schema', 'archive-schema', 'What a line of the archive may be, as JSON Schema'),
   { ...file('/frames.csv', 'frames-as-csv', 'Frames as CSV (RFC 4180)'), optional: FILTER_KEYS },
   file('/loads/{id}/scans/zip', 'written-scans', 'Copies of a film’s scans with what is known written in'),
   {
     ...{ method: 'post', path: '/imports', id: 'begin-import', answer: 'any', status: 201, query: ['name'] },
-    summary: 'Takes a file in to be read: a archive, its ZIP, or a CSV of frames'
+    summary: 'Takes a file in to be read: an archive, its ZIP, or a CSV of frames'
   },
   {
     ...{ method: 'get', path: '/imports/{id}', id: 'see-import', answer: 'any', status: 200 },

@@ -4,7 +4,7 @@ import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
 import { migrate, orderMigrations } from './migrate.ts';
 
-const files = import.meta.glob<string>('../migrations/*.sql', {
+const files = import.meta.glob<string>('./migrations/*.sql', {
   query: '?raw',
   import: 'default',
   eager: true

@@ -15,7 +15,7 @@ interface Kept {
   readonly deleted_at: string | null;
 }
 
-/** The lines of a archive, without their line ends. */
+/** The lines of an archive, without their line ends. */
 export function* archiveLines(db: Database, writtenAt: string): Generator<string> {
   yield JSON.stringify({ kind: 'archive', format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, writtenAt });
   for (const record of archiveRecords(db)) yield JSON.stringify(record);

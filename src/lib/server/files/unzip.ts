@@ -1,4 +1,4 @@
-// Unpacks the ZIP of a archive: its lines and the scans' files, streamed to the disk. Names that lead elsewhere are refused.
+// Unpacks the ZIP of an archive: its lines and the scans' files, streamed to the disk. Names that lead elsewhere are refused.
 import { createReadStream, createWriteStream, type WriteStream } from 'node:fs';
 import { once } from 'node:events';
 import { join } from 'node:path';
@@ -27,7 +27,7 @@ export function nameFault(name: string): string | null {
   )
     return `“${name}” in the ZIP leads out of its folder.`;
   const isOurs = name === LINES_NAME || /^scans\/[\w-]+\.(jpg|png|tif|webp)$/.test(name);
-  return isOurs || name.endsWith('/') ? null : `“${name}” in the ZIP is nothing of a archive.`;
+  return isOurs || name.endsWith('/') ? null : `“${name}” in the ZIP is nothing of an archive.`;
 }
 
 /**

@@ -101,7 +101,7 @@ describe('where controls stand', () => {
 });
 
 test('frames of an older database learn the new ways to light', () => {
-  const folder = join(import.meta.dirname, 'migrations');
+  const folder = join(import.meta.dirname, '../database/migrations');
   const files = Object.fromEntries(
     readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')])
   );

@@ -2,7 +2,12 @@
 import type { Database } from 'better-sqlite3';
 import type { InferType } from 'yup';
 import { parseWith } from '#schema/reading/parse.ts';
-import { FIRST_SETTINGS, settingsSchema, type Settings, type settingsEditSchema } from '#schema/settings/settings.ts';
+import {
+  FIRST_SETTINGS,
+  settingsSchema,
+  type Settings,
+  type settingsEditSchema
+} from '#schema/settings/settings.ts';
 
 /** The settings of a database. */
 export function settingsRepository(db: Database) {

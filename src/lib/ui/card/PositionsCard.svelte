@@ -31,7 +31,8 @@
   {#if current.picked !== null || moved}
     <div class="acts">
       {#if current.picked !== null}
-        <button type="button" class="quiet" onclick={() => (current.picked = null)}>Back to the advice</button>
+        <button type="button" class="quiet" onclick={() => (current.picked = null)}>Back to the advice</button
+        >
       {/if}
       {#if moved}
         <button type="button" class="quiet" onclick={onset}>Set as shown</button>

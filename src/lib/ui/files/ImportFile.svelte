@@ -60,7 +60,7 @@
 </script>
 
 <div class="in">
-  <label for="{uid}-file">A archive (.jsonl), its ZIP with scans, or frames as CSV</label>
+  <label for="{uid}-file">An archive (.jsonl), its ZIP with scans, or frames as CSV</label>
   <input
     id="{uid}-file"
     type="file"

@@ -53,7 +53,13 @@
     {/if}
   </div>
 {/if}
-<LightPanel light={shown} onlight={find} settings={current.settings} recent={current.recent} things={current.things} />
+<LightPanel
+  light={shown}
+  onlight={find}
+  settings={current.settings}
+  recent={current.recent}
+  things={current.things}
+/>
 <label class="habit">
   <input
     type="checkbox"

@@ -5,7 +5,7 @@
   import { sayWhen } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import { offline } from './offline.svelte.ts';
-  import { cameraOfDeed, sayConflict, sayDeed, sayInsist, sayLeaveOut, sayWords } from './say-pocket.ts';
+  import { cameraOfDeed, sayConflict, sayDeed, sayInsist, sayLeaveOut, sayWords } from './say-offline.ts';
 
   let {
     item,
@@ -30,7 +30,8 @@
   </div>
   <div class="acts">
     {#if insist}
-      <button type="button" class="press" onclick={() => void offline.insist(item.change.key)}>{insist}</button
+      <button type="button" class="press" onclick={() => void offline.insist(item.change.key)}
+        >{insist}</button
       >
     {/if}
     <button type="button" class="quiet" onclick={() => void offline.leaveOut(item.change.key)}

@@ -3,7 +3,7 @@ import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { Action } from '#core/offline/change.ts';
 import type { FrameActs } from '../log/frame-acts.ts';
 import { offline } from './offline.svelte.ts';
-import { sayConflict } from './say-pocket.ts';
+import { sayConflict } from './say-offline.ts';
 
 async function put(action: Action): Promise<Result<null, string>> {
   const outcome = await offline.put(action);

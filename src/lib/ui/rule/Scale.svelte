@@ -38,7 +38,7 @@
     height: 46px;
     color: var(--ink);
   }
-  /* centred on a point without a transform of its own: the browser keeps a archive of every transform */
+  /* centred on a point without a transform of its own: the browser keeps an archive of every transform */
   .scale > * {
     position: absolute;
     display: flex;

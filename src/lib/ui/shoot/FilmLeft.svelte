@@ -5,7 +5,7 @@
   import type { Judged } from '../current-judge.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import { sayConflict } from '../offline/say-pocket.ts';
+  import { sayConflict } from '../offline/say-offline.ts';
 
   let { judged }: { judged: Judged } = $props();
   const pair = $derived(judged.pair);

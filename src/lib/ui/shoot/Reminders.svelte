@@ -4,7 +4,7 @@
   import { MOST_CHECKS } from '#core/log/before-press.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import { sayConflict } from '../offline/say-pocket.ts';
+  import { sayConflict } from '../offline/say-offline.ts';
 
   let { camera }: { camera: Camera } = $props();
   const uid = $props.id();

@@ -4,7 +4,7 @@ import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
 import { offline } from '../offline/offline.svelte.ts';
-import { sayConflict } from '../offline/say-pocket.ts';
+import { sayConflict } from '../offline/say-offline.ts';
 import { stepsAround } from '#core/match/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
 

@@ -102,7 +102,8 @@
     const rest = remedy.steps.filter((s) => s.kind !== 'development');
     if (rest.length > 0) {
       current.apply(rest);
-      if (!development) sayDone(`${sayRemedy(remedy, clock)}: counted from now on.`, () => current.takeBack());
+      if (!development)
+        sayDone(`${sayRemedy(remedy, clock)}: counted from now on.`, () => current.takeBack());
     }
     if (development) await develop(development.stops);
   }
@@ -137,7 +138,10 @@
     <p class="kicker">What would help</p>
     <ul>
       {#each answer.remedies as remedy (sayRemedy(remedy, clock))}
-        <li onpointerenter={() => (current.pointed = remedy.steps)} onpointerleave={() => (current.pointed = null)}>
+        <li
+          onpointerenter={() => (current.pointed = remedy.steps)}
+          onpointerleave={() => (current.pointed = null)}
+        >
           {#snippet words()}
             <span>
               <b><Figures text={sayRemedy(remedy, clock)} /></b>

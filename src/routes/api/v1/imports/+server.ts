@@ -4,7 +4,7 @@ import { problem, untyped } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
-/** Takes a file in to be read and shown: a archive, its ZIP, or a CSV of frames. Nothing is stored until it is taken. */
+/** Takes a file in to be read and shown: an archive, its ZIP, or a CSV of frames. Nothing is stored until it is taken. */
 export const POST: RequestHandler = async ({ request, url }) => {
   const name = (url.searchParams.get('name') ?? '').slice(0, 200);
   if (!request.headers.has('content-type')) return untyped();

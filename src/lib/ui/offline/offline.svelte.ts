@@ -166,7 +166,10 @@ export class Offline {
       if (this.kept) {
         const changes = this.queue.map((q) => q.change).filter((c) => done.includes(c.key));
         const { offlineKit } = this.kept;
-        this.kept = { ...this.kept, offlineKit: { ...offlineKit, carried: after(offlineKit.carried, changes) } };
+        this.kept = {
+          ...this.kept,
+          offlineKit: { ...offlineKit, carried: after(offlineKit.carried, changes) }
+        };
       }
       await this.#change((queue) => answered(queue, outcomes));
       // an answer that is about something else altogether would have us ask for ever

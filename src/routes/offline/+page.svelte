@@ -8,7 +8,7 @@
   import CarriedPairs from '#ui/offline/CarriedPairs.svelte';
   import { offline } from '#ui/offline/offline.svelte.ts';
   import OfflineQueue from '#ui/offline/OfflineQueue.svelte';
-  import { sayCarried } from '#ui/offline/say-pocket.ts';
+  import { sayCarried } from '#ui/offline/say-offline.ts';
 
   const current = useCurrent();
   onMount(() => void offline.carry());

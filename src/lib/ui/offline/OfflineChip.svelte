@@ -1,7 +1,7 @@
 <!-- The one small place that tells what of this phone is home already: waiting, sending, sent, needs you. -->
 <script lang="ts">
   import { offline } from './offline.svelte.ts';
-  import { sayState } from './say-pocket.ts';
+  import { sayState } from './say-offline.ts';
 
   let { href }: { href: string } = $props();
   const words = $derived(sayState({ ...offline.counts, sending: offline.sending, away: offline.away }));

@@ -6,7 +6,7 @@
   import ConflictCard from './ConflictCard.svelte';
   import { offline } from './offline.svelte.ts';
   import { queueFromText, queueText } from './queue-file.ts';
-  import { sayDeed } from './say-pocket.ts';
+  import { sayDeed } from './say-offline.ts';
 
   let { zone }: { zone: string } = $props();
   const carried = $derived(offline.carried);

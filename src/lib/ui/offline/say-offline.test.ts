@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Conflict, Action } from '#core/offline/change.ts';
-import { sayConflict, sayDeed, sayInsist, sayLeaveOut, sayState } from './say-pocket.ts';
+import { sayConflict, sayDeed, sayInsist, sayLeaveOut, sayState } from './say-offline.ts';
 
 const remove: Action = { kind: 'remove', frameId: 'f', from: { number: 3, note: 'fog' } };
 const finish: Action = { kind: 'finish', loadId: 'l', finished: false };
