@@ -79,6 +79,11 @@ export function isNegative(kind: FilmKind): boolean {
   return kind === 'negative-colour' || kind === 'negative-bw';
 }
 
+/** Whether the print comes out of the camera. */
+export function isInstant(kind: FilmKind): boolean {
+  return kind === 'instant-colour' || kind === 'instant-bw';
+}
+
 /** Whether the result is in colour. */
 export function isColour(kind: FilmKind): boolean {
   return kind !== 'instant-bw' && kind !== 'negative-bw';

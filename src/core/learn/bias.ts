@@ -3,6 +3,7 @@
 // readings are summed over by Gauss-Hermite, camera and batches on a line of stops. Gelman et al., Bayesian Data Analysis,
 // 3rd ed., 2013, ch. 2 and 3 (normal model, known variances) and ch. 5 (shared parts).
 import { normalBetween } from '../numeric/normal.ts';
+import type { Moment } from '../sky/moment.ts';
 
 /** What a frame says. `deltaAt` is the error the engine expects with a bias of that many stops: flat beyond a limit. */
 export interface Observation {
@@ -39,8 +40,7 @@ export interface Estimate {
 /** A change of the bias that answers count with. An sd of null = by the camera's condition. */
 export interface BiasChange {
   readonly id: number;
-  /** UTC, ISO 8601. */
-  readonly changedAt: string;
+  readonly changedAt: Moment;
   readonly fromStops: number;
   readonly fromSd: number | null;
   readonly toStops: number;
@@ -71,36 +71,82 @@ const SPREAD: readonly { readonly z: number; readonly weight: number }[] = Array
   (_, i) => (i - 16) / 4
 ).map((z) => ({ z, weight: Math.exp((-z * z) / 2) }));
 
-/** Log likelihood of what was seen of a frame whose error is `delta`. */
-function logLikelihood({ seen, frameSd }: Observation, delta: number): number {
-  if (seen.kind === 'near') {
-    const z = (seen.stops - delta) / Math.hypot(seen.sd, frameSd);
-    return (-z * z) / 2;
-  }
-  const sd = Math.hypot(seen.edgeSd, frameSd);
-  const p = normalBetween(delta, sd, seen.lo, seen.hi);
-  return Math.log(Math.max(p, 1e-12));
+/** Least chance that counts: a frame that cannot be is an error of who judged. */
+const LEAST = 1e-12;
+/** Steps of the table below, stops. */
+const TABLE_STEP = 1 / 64;
+/** Beyond this an error is taken to be at the table's end, stops. */
+const TABLE_REACH = 24;
+
+type Likelihood = (delta: number) => number;
+const tables = new Map<string, Likelihood>();
+
+/** Log of the chance that an error lay between two, tabulated: frames judged alike ask for the same a hundred thousand times. Straight between steps: within 3e-5. */
+function betweenTable(lo: number, hi: number, sd: number): Likelihood {
+  const key = `${lo} ${hi} ${sd}`;
+  const before = tables.get(key);
+  if (before) return before;
+  const values = Float64Array.from({ length: (2 * TABLE_REACH) / TABLE_STEP + 2 }, (_, i) =>
+    Math.log(Math.max(normalBetween(i * TABLE_STEP - TABLE_REACH, sd, lo, hi), LEAST))
+  );
+  const table: Likelihood = (delta) => {
+    const at = Math.min(2 * TABLE_REACH, Math.max(0, delta + TABLE_REACH)) / TABLE_STEP;
+    const below = Math.floor(at);
+    const a = values[below] ?? 0;
+    return a + ((values[below + 1] ?? a) - a) * (at - below);
+  };
+  if (tables.size > MOST_TABLES) tables.clear();
+  tables.set(key, table);
+  return table;
+}
+const MOST_TABLES = 200;
+
+/** Log likelihood of what was seen of a frame by its error, where `sd` of it is its own. */
+function likelihoodOf(seen: Observation['seen'], sd: number): Likelihood {
+  if (seen.kind === 'between') return betweenTable(seen.lo, seen.hi, Math.hypot(seen.edgeSd, sd));
+  const precision = 1 / (seen.sd ** 2 + sd ** 2);
+  const { stops } = seen;
+  return (delta) => -((stops - delta) ** 2) * precision * 0.5;
+}
+
+/** A frame that has its reading to itself: what the reading adds to its error is normal, so it is summed over in closed form. */
+function aloneLine({ seen, frameSd, readingSd, deltaAt }: Observation): readonly number[] {
+  const likelihood = likelihoodOf(seen, Math.hypot(frameSd, readingSd));
+  return LINE.map((b) => likelihood(deltaAt(b)));
 }
 
 /** Log likelihood of all frames of one reading along the line of camera and batch together. */
 function readingLine(frames: readonly Observation[]): readonly number[] {
-  const sd = frames[0]?.readingSd ?? 0;
+  const [first, ...more] = frames;
+  if (first && more.length === 0) return aloneLine(first);
+  const sd = first?.readingSd ?? 0;
   const spread = sd === 0 ? [{ z: 0, weight: 1 }] : SPREAD;
   const total = spread.reduce((sum, s) => sum + s.weight, 0);
+  const likelihoods = frames.map((f) => likelihoodOf(f.seen, f.frameSd));
   const expected = frames.map((f) => LINE.map((b) => f.deltaAt(b)));
+  const logs = new Float64Array(spread.length);
   return LINE.map((_, i) => {
-    const logs = spread.map(({ z }) =>
-      frames.reduce((sum, f, k) => sum + logLikelihood(f, (expected[k]?.[i] ?? 0) + z * sd), 0)
-    );
-    const most = Math.max(...logs);
-    const weighed = logs.reduce((sum, l, k) => sum + (spread[k]?.weight ?? 0) * Math.exp(l - most), 0);
+    let most = -Infinity;
+    for (const [k, { z }] of spread.entries()) {
+      let sum = 0;
+      for (let f = 0; f < likelihoods.length; f++)
+        sum += likelihoods[f]?.((expected[f]?.[i] ?? 0) + z * sd) ?? 0;
+      logs[k] = sum;
+      if (sum > most) most = sum;
+    }
+    let weighed = 0;
+    for (const [k, { weight }] of spread.entries()) weighed += weight * Math.exp((logs[k] ?? 0) - most);
     return most + Math.log(weighed / total);
   });
 }
 
 const groupsOf = <T>(items: readonly T[], key: (item: T) => string): ReadonlyMap<string, readonly T[]> => {
   const groups = new Map<string, T[]>();
-  for (const item of items) groups.set(key(item), [...(groups.get(key(item)) ?? []), item]);
+  for (const item of items) {
+    const group = groups.get(key(item));
+    if (group) group.push(item);
+    else groups.set(key(item), [item]);
+  }
   return groups;
 };
 

@@ -1,6 +1,9 @@
 // What the photographer says of a frame that came back: how far off it is, by the nearest of several tones or in a word, and
 // what else went wrong.
-import type { StopWindow } from '../film/window.ts';
+import { isNegative, type Film } from '../film/film.ts';
+import { printTone } from '../film/print.ts';
+import type { FilmWindow } from '../film/window.ts';
+import type { Moment } from '../sky/moment.ts';
 import type { Observation } from './bias.ts';
 
 /** What a frame is judged on: the print or slide itself, or the negative, since labs and scanners correct prints. */
@@ -23,9 +26,14 @@ export type Outcome =
 
 /** What can go wrong beside exposure. */
 export const FAULTS = [
-  ...['highlights-gone', 'colour-cast', 'blur', 'focus-too-near', 'flare', 'leak', 'streaks'],
-  ...['cap-on', 'fogged', 'double-exposure', 'film-fault']
+  ...['highlights-gone', 'colour-cast', 'blur', 'focus-too-near', 'flare', 'leak', 'streaks', 'smears'],
+  ...['dark-corners', 'cap-on', 'fogged', 'double-exposure', 'film-fault']
 ] as const;
+
+/** What a film is judged on unless somebody says otherwise: a print of a negative was corrected by whoever made it. */
+export function usuallyJudgedOn(film: Film): JudgedOn {
+  return isNegative(film.kind) ? 'negative' : 'print';
+}
 
 /** A judgement of one frame. */
 export interface Judgement {
@@ -34,33 +42,64 @@ export interface Judgement {
   readonly outcome: Outcome;
   /** Of {@link FAULTS}. */
   readonly faults: readonly string[];
-  /** UTC, ISO 8601. */
-  readonly judgedAt: string;
+  readonly judgedAt: Moment;
+  /** Rises with every change. */
+  readonly revision: number;
 }
 
 /** Tones that a frame is compared with, stops. */
 export const TONES = [-3, -2, -1, 0, 1, 2, 3] as const;
 
-/** How sure a comparison with printed tones is, one sd in stops. Common practice, no source. */
+/** How sure a comparison with printed tones is that can be told apart, one sd in stops. Common practice, no source. */
 const TONE_SD = 0.4;
 /** How far the edge between right and wrong moves with who looks, stops. Common practice, no source. */
 const EDGE_SD = 0.3;
-/** Beyond the outermost tones the frame may be off by any amount, stops. */
-const BEYOND = 2.5;
+/** Prints whose luminances differ by less than this share look alike side by side. Common practice, no source. */
+const TOLD_APART = 0.03;
+/** Darker than this, as a share of white, all is black. Common practice, no source. */
+const BLACK = 0.003;
 
-/** What an outcome says of the error, for a film with these windows of good and usable frames. */
-export function seenOf(
-  outcome: Outcome,
-  windows: { readonly good: StopWindow; readonly usable: StopWindow }
-): Observation['seen'] {
+/** Luminance 0…1 of a print's mid grey, from its tone as a screen shows it. IEC 61966-2-1:1999, the sRGB transfer function. */
+function luminance(tone: number): number {
+  return tone <= 0.04045 ? tone / 12.92 : ((tone + 0.055) / 1.055) ** 2.4;
+}
+
+/**
+ * The errors whose prints look like that of one tone of the strip: what a click on it can tell.
+ * @param stops of {@link TONES}
+ * @returns from and to, in stops; infinite where the strip ends without a step that can be told
+ */
+export function alikeTones(
+  film: Film,
+  window: FilmWindow,
+  stops: number
+): { readonly lo: number; readonly hi: number } {
+  const tone = printTone(film, window.usable);
+  const at = (s: number): number => luminance(tone(0, s));
+  const isApart = (a: number, b: number): boolean => Math.abs(a - b) >= TOLD_APART * Math.max(a, b, BLACK);
+  const edge = (direction: 1 | -1): number => {
+    let last = stops;
+    for (;;) {
+      const next = last + direction;
+      if (next < TONES[0] || next > (TONES.at(-1) ?? 0)) return direction * Infinity;
+      // half way to the first that looks different
+      if (isApart(at(next), at(stops))) return last + direction / 2;
+      last = next;
+    }
+  };
+  return { lo: edge(-1), hi: edge(1) };
+}
+
+/** What an outcome says of the error, on a film with these windows of good and usable frames. */
+export function seenOf(outcome: Outcome, film: Film, window: FilmWindow): Observation['seen'] {
   const between = (lo: number, hi: number): Observation['seen'] => ({
     ...{ kind: 'between', lo, hi, edgeSd: EDGE_SD }
   });
   if (outcome.kind === 'tone') {
-    if (Math.abs(outcome.stops) < BEYOND) return { kind: 'near', stops: outcome.stops, sd: TONE_SD };
-    return outcome.stops > 0 ? between(BEYOND, Infinity) : between(-Infinity, -BEYOND);
+    const { lo, hi } = alikeTones(film, window, outcome.stops);
+    return hi - lo > 1 ? between(lo, hi) : { kind: 'near', stops: outcome.stops, sd: TONE_SD };
   }
-  const { good, usable } = windows;
+  const { good, usable } = window;
   switch (outcome.word) {
     case 'right':
       return between(good.lo, good.hi);

@@ -1,19 +1,21 @@
 // From judged frames to what they say: the error that the engine expects of each with any bias, and what was seen.
 import type { Camera } from '../camera/camera.ts';
 import { CONDITION_SD } from '../camera/camera.ts';
-import { settingOf } from '../camera/setting.ts';
+import { handTimingSd } from '../camera/hand-timing.ts';
 import type { Film } from '../film/film.ts';
 import { filmWindow } from '../film/window.ts';
+import { isEvidence, settingOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
+import { errorOfFrame, sumTerms } from '../match/delta.ts';
 import { EYE_SD, FRAME_SD } from '../match/situation.ts';
-import { judge } from '../match/verdict.ts';
 import { learnBias, type Learned, type Observation } from './bias.ts';
 import { seenOf, type Judgement } from './judgement.ts';
 import { outliersOf, type Outlier } from './outliers.ts';
 
-/** A judged frame with the film it is on. */
+/** A judged frame with its camera as it was for it, and its film as it was and was developed. */
 export interface JudgedFrame {
   readonly frame: Frame;
+  readonly camera: Camera;
   readonly film: Film;
   readonly judgement: Judgement;
 }
@@ -30,28 +32,31 @@ function along(values: readonly number[]): (biasStops: number) => number {
   };
 }
 
-/** What a judged frame says of its camera; null when the camera has no such position any more. */
-export function observationOf(camera: Camera, { frame, film, judgement }: JudgedFrame): Observation | null {
-  const setting = settingOf(camera, frame.choice);
-  if (!setting) return null;
+/**
+ * What a judged frame says of its camera. A time counted on B or T counts as it was held.
+ * @returns null for a frame that is no evidence: its light was not told, or its marks are not sure any more
+ */
+export function observationOf({ frame, camera, film, judgement }: JudgedFrame): Observation | null {
+  const setting = settingOfFrame(camera, frame);
   const { light, conditions } = frame;
-  const deltas = KNOTS.map(
-    (biasStops) =>
-      judge(
-        { camera: { ...camera, biasStops }, film, light, contrast: light.contrast, ...conditions },
-        setting
-      ).deltaStops
-  );
+  if (!setting || !light || !isEvidence(frame)) return null;
+  const deltaWith = (biasStops: number): number =>
+    sumTerms(errorOfFrame({ ...camera, biasStops }, film, setting, light.lv, conditions.circumstances).terms);
   const manual = camera.program.kind === 'manual';
+  const noFlash = (conditions.circumstances?.flash.kind ?? 'as-it-comes') !== 'fired';
+  // set by hand and lit by one light, the error rises stop by stop with the bias
+  const straight = manual && noFlash && camera.flash.kind !== 'automatic';
+  const middle = straight ? deltaWith(0) : 0;
+  const timing = setting.timedByHand && setting.seconds !== null ? handTimingSd(setting.seconds) : 0;
   return {
     frameId: frame.id,
     batchId: film.id,
     // frames in just the same light on the same film share its reading
     readingId: `${frame.loadId} ${JSON.stringify(light)}`,
-    deltaAt: along(deltas),
-    seen: seenOf(judgement.outcome, filmWindow(film, light.contrast)),
+    deltaAt: straight ? (bias) => middle + bias : along(KNOTS.map(deltaWith)),
+    seen: seenOf(judgement.outcome, film, filmWindow(film, light.contrast)),
     readingSd: manual ? light.sdStops : EYE_SD[conditions.scene ?? 'even'],
-    frameSd: FRAME_SD
+    frameSd: Math.hypot(FRAME_SD, timing)
   };
 }
 
@@ -63,7 +68,7 @@ export interface LearnedWithOutliers extends Learned {
 /** What judged frames say about a camera, whatever bias it is thought to have now. */
 export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
   const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
-  const observations = judged.flatMap((j) => observationOf(camera, j) ?? []);
+  const observations = judged.flatMap((j) => observationOf(j) ?? []);
   const learned = learnBias(observations, {
     cameraSd: CONDITION_SD[camera.condition],
     batchSd: (id) => Math.max(0.05, sds.get(id) ?? 0.2)

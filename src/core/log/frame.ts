@@ -1,32 +1,9 @@
-// What is written down: which film is in which camera, and each frame with its light, its setting and what was expected.
+// A logged frame: what was done, by itself. It names the revisions of its camera and film, and the marks as they were.
+import type { NotedMark } from '../camera/noted.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Conditions } from '../match/situation.ts';
+import type { Moment } from '../sky/moment.ts';
 import type { LightChoice } from '../ways/choice.ts';
-
-/** A film in a camera. */
-export interface Load {
-  readonly id: string;
-  readonly cameraId: string;
-  readonly filmId: string;
-  /** Frames on the film, ≥ 1. */
-  readonly framesTotal: number;
-  /** UTC, ISO 8601. */
-  readonly loadedAt: string;
-  /** UTC, ISO 8601; null while it is in the camera. */
-  readonly finishedAt: string | null;
-  /** The side of double-run film that is being exposed; null = it has one side only. */
-  readonly side: Side;
-}
-
-/** Side of double-run film; null = one side only. */
-export type Side = 1 | 2 | null;
-
-/** The frame numbers of the side being exposed: the first half of the film is side one, the rest side two. */
-export function sideNumbers(framesTotal: number, side: Side): { readonly from: number; readonly to: number } {
-  const half = Math.ceil(framesTotal / 2);
-  if (side === 1) return { from: 1, to: half };
-  return { from: side === 2 ? half + 1 : 1, to: framesTotal };
-}
 
 /** What people write about a frame beside its note. */
 export interface About {
@@ -41,74 +18,90 @@ export interface About {
 /** Nothing written yet. */
 export const NOTHING_ABOUT: About = { subject: '', reason: '', tags: [] };
 
-/** A logged frame. */
-export interface Frame {
-  /** Made by whoever logs it, so that sending it twice stores it once. */
-  readonly id: string;
-  readonly loadId: string;
-  /** As counted on the film, 1…framesTotal. */
+/** What a person notes of a frame, and can put right afterwards. */
+export interface FrameFacts {
+  /** The person's own: as counted on the film, or running on over all packs. */
   readonly number: number;
-  /** UTC, ISO 8601. */
-  readonly loggedAt: string;
-  readonly light: LightChoice;
+  readonly takenAt: Moment;
+  /** In few words; '' = not noted. */
+  readonly place: string;
+  /** Null = nobody told it: the frame is no evidence of anything then. */
+  readonly light: LightChoice | null;
   /** The light as guessed before it was read; null = it was not. */
   readonly guess: LightChoice | null;
   readonly conditions: Conditions;
+  /** Position numbers on the camera of the frame's revision. */
   readonly choice: Choice;
-  /** The error that was expected, stops, + = over. */
-  readonly deltaStops: number;
-  readonly sdStops: number;
-  /** Chance 0…1 of a usable frame, as it was shown. */
-  readonly pUsable: number;
   readonly note: string;
-  /** Name shared by the frames of a bracket; null = it stands alone. */
-  readonly series: string | null;
   /** How long a long exposure was really held open, seconds; null = not timed. */
   readonly timedSeconds: number | null;
+  /** The time that a camera which times itself was heard to take, seconds; null = not listened for. */
+  readonly heardSeconds: number | null;
   readonly about: About;
 }
 
-/** A frame to be logged. What was expected of it is worked out where it is stored. */
-export interface NewFrame {
-  readonly id: string;
-  readonly loadId: string;
-  /** The number that the sender expects the frame to get. */
-  readonly number: number;
-  readonly light: LightChoice;
-  /** The light as guessed before it was read; null = it was not. */
-  readonly guess: LightChoice | null;
-  readonly conditions: Conditions;
-  readonly choice: Choice;
-  readonly note: string;
-  readonly series: string | null;
-  readonly timedSeconds: number | null;
-  readonly about: About;
-}
+/** The names of {@link FrameFacts}. */
+export const FRAME_FACTS = [
+  ...(['number', 'takenAt', 'place', 'light', 'guess', 'conditions', 'choice', 'note'] as const),
+  ...(['timedSeconds', 'heardSeconds', 'about'] as const)
+] satisfies readonly (keyof FrameFacts)[];
 
-/** Frames that are left on the side being exposed, never below 0. */
-export function framesLeft(
-  framesTotal: number,
-  frames: readonly { readonly number: number }[],
-  side: Side = null
-): number {
-  const { from, to } = sideNumbers(framesTotal, side);
-  const here = side === null ? frames : frames.filter((f) => f.number >= from && f.number <= to);
-  return Math.max(0, to - from + 1 - here.length);
+/** What was expected of a frame. */
+export interface Expected {
+  /** The error, stops, + = over. */
+  readonly deltaStops: number;
+  readonly sdStops: number;
+  /** Chance 0…1 of a usable frame. */
+  readonly pUsable: number;
 }
 
 /**
- * The number the next frame gets: one after the highest of this side, or the first gap when its end is taken.
- * @returns null when no number is free
+ * What cannot be told of a frame any more, as older versions did not keep it. `setting`: its camera was changed since, and the
+ * marks are those of the camera as it was found. `zone`: the clocks were not noted. `time`: it was unreadable.
  */
-export function nextFrameNumber(
-  framesTotal: number,
-  frames: readonly { readonly number: number }[],
-  side: Side = null
-): number | null {
-  const { from, to } = sideNumbers(framesTotal, side);
-  const taken = new Set(frames.map((f) => f.number).filter((n) => n >= from && n <= to));
-  const after = Math.max(from - 1, ...taken) + 1;
-  if (after <= to) return after;
-  for (let n = from; n <= to; n++) if (!taken.has(n)) return n;
-  return null;
+export const DOUBTS = ['setting', 'zone', 'time'] as const;
+/** @see DOUBTS */
+export type Doubt = (typeof DOUBTS)[number];
+
+/** A frame to be logged. What was expected of it is worked out where it is stored. */
+export interface NewFrame extends FrameFacts {
+  /** Made by whoever logs it, so that sending it twice stores it once. */
+  readonly id: string;
+  readonly loadId: string;
+  /** The camera and film as whoever logged it saw them. */
+  readonly cameraRevision: number;
+  readonly filmRevision: number;
+  /** Name shared by the frames of a bracket; null = it stands alone. */
+  readonly series: string | null;
+}
+
+/** A logged frame. */
+export interface Frame extends NewFrame {
+  /** The marks that were set, with the values they had. */
+  readonly set: readonly NotedMark[];
+  /** Null when nobody told the light. */
+  readonly expected: Expected | null;
+  readonly doubts: readonly Doubt[];
+  /** Rises with every change. */
+  readonly revision: number;
+}
+
+/** The facts of a frame alone. */
+export function factsOf(frame: FrameFacts): FrameFacts {
+  const {
+    number,
+    takenAt,
+    place,
+    light,
+    guess,
+    conditions,
+    choice,
+    note,
+    timedSeconds,
+    heardSeconds,
+    about
+  } = frame;
+  return {
+    ...{ number, takenAt, place, light, guess, conditions, choice, note, timedSeconds, heardSeconds, about }
+  };
 }

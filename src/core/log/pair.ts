@@ -3,20 +3,32 @@ import type { Camera } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import type { Conditions } from '../match/situation.ts';
-import { framesLeft, nextFrameNumber, type Frame, type Load, type Side } from './frame.ts';
+import { developedFilm } from './exposed.ts';
+import type { Frame } from './frame.ts';
+import { framesLeft, nextFrameNumber, type Load, type PackFilter, type Side } from './load.ts';
+
+/** A definition with the number of its revision. */
+export interface Revised<T> {
+  readonly value: T;
+  readonly revision: number;
+}
 
 /** The camera, its film, what is left of it and where the controls stand. */
 export interface Pair {
   readonly loadId: string;
   readonly camera: Camera;
   readonly film: Film;
+  readonly cameraRevision: number;
+  readonly filmRevision: number;
   readonly framesTotal: number;
+  readonly firstNumber: number;
   readonly framesLeft: number;
   /** The side of double-run film; null = it has one only. */
   readonly side: Side;
-  /** The number the next frame gets; null = the film is full. */
+  /** The number the next frame gets; null = side one is full, it is turned over. */
   readonly nextNumber: number | null;
   readonly finished: boolean;
+  readonly packFilter: PackFilter | null;
   /** Where the controls stand: as set last, or as at the last frame; {} = not known. */
   readonly present: Choice;
   /** What was true of the camera's last frame; null = none was logged. */
@@ -26,25 +38,29 @@ export interface Pair {
 /** What a pair is put together from. */
 export interface PairParts {
   readonly load: Load;
-  readonly camera: Camera;
-  readonly film: Film;
+  readonly camera: Revised<Camera>;
+  readonly film: Revised<Film>;
   /** The frames of the load that are not in the trash. */
   readonly frames: readonly Pick<Frame, 'number'>[];
   /** Where the controls were left; null = not known since the last frame. */
   readonly stands: Choice | null;
   /** The camera's latest frame on any film; null = there is none. */
-  readonly last: Pick<Frame, 'choice' | 'conditions'> | null;
+  readonly last: Pick<Frame, 'choice' | 'conditions' | 'cameraRevision'> | null;
 }
 
-/** The pair of a load, its film counted. */
+/** The pair of a load, its film counted and as it was developed. */
 export function pairFrom({ load, camera, film, frames, stands, last }: PairParts): Pair {
-  const { framesTotal, side } = load;
+  const { framesTotal, firstNumber, side, packFilter } = load;
+  // places of an earlier revision are not the camera's places now
+  const before = last?.cameraRevision === camera.revision ? last.choice : {};
   return {
-    ...{ loadId: load.id, camera, film, framesTotal, side },
-    framesLeft: framesLeft(framesTotal, frames, side),
-    nextNumber: nextFrameNumber(framesTotal, frames, side),
+    ...{ loadId: load.id, camera: camera.value, film: developedFilm(film.value, load.development) },
+    ...{ cameraRevision: camera.revision, filmRevision: film.revision },
+    ...{ framesTotal, firstNumber, side, packFilter },
+    framesLeft: framesLeft(load, frames),
+    nextNumber: nextFrameNumber(load, frames),
     finished: load.finishedAt !== null,
-    present: stands ?? last?.choice ?? {},
+    present: stands ?? before,
     lastConditions: last?.conditions ?? null
   };
 }

@@ -1,9 +1,10 @@
 // Names in their order, scans given to frames, and what stands on a print's border.
 import { expect, test } from 'vitest';
-import { BOX, cameraWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { BOX, cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
 import { PLAIN } from '../match/circumstances.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
-import { borderExtras, marksLine } from './border-note.ts';
+import { borderExtras, choiceLine, frameMarks } from './border-note.ts';
+import { frameWith } from './frames.test.fixtures.ts';
 import { byName, matchedByName } from './scan.ts';
 
 const scan = (name: string, frameId: string | null = null) => ({ id: `s-${name}`, name, frameId });
@@ -24,8 +25,8 @@ test('scans go to the frames that have none, in order; what is matched stays, wh
 
 test('the marks of what can be set; a fixed camera’s own values', () => {
   const toy = cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 100)]);
-  expect(marksLine(toy, { aperture: 1 })).toBe('8');
-  expect(marksLine(BOX, {})).toBe('f/16 for ¹⁄₂₅ s');
+  expect(choiceLine(toy, { aperture: 1 })).toBe('8');
+  expect(choiceLine(BOX, {})).toBe('f/16 for ¹⁄₂₅ s');
 });
 
 test('time held, flash, filters and place stand on the border', () => {
@@ -33,7 +34,16 @@ test('time held, flash, filters and place stand on the border', () => {
   const extras = borderExtras({
     light: { ...STARTING_LIGHT },
     conditions: { supported: true, circumstances: { ...PLAIN, filters: [filter], flash: { kind: 'off' } } },
-    ...{ timedSeconds: 4.2, series: 'x' }
+    ...{ timedSeconds: 4.2, heardSeconds: 0.5, series: 'x', place: 'Quay' }
   });
-  expect(extras).toEqual(['held open 4.2 s', 'flash kept off', 'filter on', 'on a support', 'of a bracket']);
+  expect(extras).toEqual([
+    ...['held open 4.2 s', 'heard ½ s', 'flash kept off', 'filter on', 'on a support', 'of a bracket', 'Quay']
+  ]);
+});
+
+test('the marks of a frame are its own, whatever becomes of the camera; where they are not sure that is said', () => {
+  const toy = cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 100)]);
+  const frame = frameWith(toy, filmWith(), { choice: { aperture: 0 } });
+  expect(frameMarks(frame)).toBe('12');
+  expect(frameMarks({ ...frame, doubts: ['setting'] })).toBe('12?');
 });

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '../log/frame.ts';
 import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
-import { STARTING_LIGHT } from '../ways/choice.ts';
+import { loadWith, newFrameWith } from '../log/frames.test.fixtures.ts';
+import { momentAt } from '../sky/moment.ts';
 import { after, carriedInUse, carriedPair, carriedPairs, carriedRecent, type Carried } from './carried.ts';
 import type { Change, Action } from './change.ts';
 
@@ -11,11 +12,12 @@ const camera = {
   checks: []
 };
 const film = { ...filmWith(), id: 'film' };
-const LOAD = { cameraId: 'box', filmId: 'film', framesTotal: 4, loadedAt: '', finishedAt: null, side: null };
+const LOAD = loadWith({ cameraId: 'box', filmId: 'film', framesTotal: 4 });
 const CARRIED: Carried = {
   inUse: 'two',
-  cameras: [{ camera, stands: null, last: null }],
-  films: [film],
+  cameras: [{ camera, revision: 1, stands: null, last: null }],
+  films: [{ value: film, revision: 1 }],
+  earlier: [],
   things: [],
   loads: [
     { ...LOAD, id: 'one' },
@@ -23,27 +25,15 @@ const CARRIED: Carried = {
   ],
   frames: []
 };
-const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
-  ...{
-    id: `f${number}`,
-    loadId: 'one',
-    number,
-    light: STARTING_LIGHT,
-    guess: null,
-    conditions: { supported: true }
-  },
-  ...{
-    choice: { aperture: 1 },
-    note: '',
-    series: null,
-    timedSeconds: null,
-    about: { subject: '', reason: '', tags: [] }
-  },
-  ...more
-});
+const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame =>
+  newFrameWith({
+    ...{ id: `f${number}`, loadId: 'one', number, conditions: { supported: true }, choice: { aperture: 1 } },
+    ...more
+  });
+
 let at = 0;
 const change = (action: Action): Change => ({
-  ...{ key: `k${++at}`, madeAt: new Date(Date.UTC(2026, 4, 1, 10, at)).toISOString(), action }
+  ...{ key: `k${++at}`, madeAt: momentAt(Date.UTC(2026, 4, 1, 10, at), 'UTC'), action }
 });
 const log = (n: number): Change => change({ kind: 'log', frame: frame(n) });
 const then = (...actions: (Action | Change)[]): Carried =>
@@ -68,12 +58,24 @@ describe('what is carried', () => {
   });
   test('what is expected of such a frame is worked out as at home', () => {
     const [logged] = then(log(1)).frames;
-    expect(logged?.pUsable).toBeGreaterThan(0);
-    expect(logged?.loggedAt).toMatch(/^2026-05-01T10:/);
+    expect(logged?.expected?.pUsable).toBeGreaterThan(0);
+    expect(logged?.takenAt.at).toMatch(/^2026-05-01T10:/);
+    expect(logged?.set.map((n) => n.mark)).toEqual(['8', 'N']);
   });
   test('the same frame twice is there once; one at a position that is not carried is not', () => {
     const odd = change({ kind: 'log', frame: frame(2, { loadId: 'nowhere' }) });
     expect(then(log(1), log(1), odd).frames).toHaveLength(1);
+  });
+  test('the camera of a frame is the one it was logged with, though home has another by now', () => {
+    const now = cameraWith([marked('aperture', [16, 12, 8]), fixed('time', 'N', 1 / 90)], { id: 'box' });
+    const carried: Carried = {
+      ...CARRIED,
+      cameras: [{ camera: now, revision: 2, stands: null, last: null }],
+      earlier: [{ value: camera, revision: 1 }]
+    };
+    const [logged] = after(carried, [log(1)]).frames;
+    expect(logged?.set[0]).toMatchObject({ mark: '8', value: 8 });
+    expect(carriedPair(after(carried, [log(1)]), 'one')?.present).toEqual({});
   });
   test('edits, deletions and taking them back', () => {
     const from = { number: 1, note: '' };
@@ -94,11 +96,11 @@ describe('what is carried', () => {
   });
   test('dials, reminders, the end of a film and its side', () => {
     const now = then(
-      { kind: 'stand', cameraId: 'box', from: {}, to: { aperture: 0 } },
+      { kind: 'stand', cameraId: 'box', cameraRevision: 1, from: {}, to: { aperture: 0 } },
       { kind: 'checks', cameraId: 'box', from: [], to: ['cock it'] },
       { kind: 'side', loadId: 'one', side: 2 },
       { kind: 'finish', loadId: 'two', finished: true },
-      { kind: 'settings', edit: { scheme: 'dark' } }
+      { kind: 'settings', from: {}, edit: { scheme: 'dark' } }
     );
     expect(carriedPair(now, 'one')).toMatchObject({ present: { aperture: 0 }, side: 2, finished: false });
     expect(carriedPair(now, 'one')?.camera.checks).toEqual(['cock it']);

@@ -1,21 +1,23 @@
 // What a phone carries of the kit, and what of it follows from the changes that home does not know yet.
 import type { Camera } from '../camera/camera.ts';
-import type { Choice } from '../camera/setting.ts';
+import { settingOf, type Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import type { Thing } from '../kit/thing.ts';
-import type { Frame, Load } from '../log/frame.ts';
-import { pairFrom, type Pair } from '../log/pair.ts';
-import { settingOf } from '../camera/setting.ts';
-import { judge } from '../match/verdict.ts';
+import { notedMarks } from '../camera/noted.ts';
+import { developedFilm, expectedOfFrame } from '../log/exposed.ts';
+import type { Frame } from '../log/frame.ts';
+import type { Load } from '../log/load.ts';
+import { pairFrom, type Pair, type Revised } from '../log/pair.ts';
 import type { Change } from './change.ts';
 
 /** A camera, and how it was left. */
 export interface CarriedCamera {
   readonly camera: Camera;
+  readonly revision: number;
   /** Where its controls were left; null = not known since its last frame. */
   readonly stands: Choice | null;
   /** Its latest frame, on any film; null = there is none. */
-  readonly last: Pick<Frame, 'choice' | 'conditions'> | null;
+  readonly last: Pick<Frame, 'choice' | 'conditions' | 'cameraRevision'> | null;
 }
 
 /** What a phone carries: the cameras in use, every film and thing, the loads that are open and their frames. */
@@ -23,7 +25,9 @@ export interface Carried {
   /** The load in hand at home; null = none. */
   readonly inUse: string | null;
   readonly cameras: readonly CarriedCamera[];
-  readonly films: readonly Film[];
+  readonly films: readonly Revised<Film>[];
+  /** Cameras as they were for frames that are carried, where that is not as they are now. */
+  readonly earlier: readonly Revised<Camera>[];
   readonly things: readonly Thing[];
   readonly loads: readonly Load[];
   readonly frames: readonly Frame[];
@@ -33,11 +37,28 @@ export interface Carried {
 export function carriedPair(carried: Carried, loadId: string): Pair | null {
   const load = carried.loads.find((l) => l.id === loadId);
   const held = load && carried.cameras.find((c) => c.camera.id === load.cameraId);
-  const film = load && carried.films.find((f) => f.id === load.filmId);
+  const film = load && carried.films.find((f) => f.value.id === load.filmId);
   if (!held || !film) return null;
-  const { camera, stands, last } = held;
+  const { stands, last } = held;
+  const camera = { value: held.camera, revision: held.revision };
   const frames = carried.frames.filter((f) => f.loadId === loadId);
   return pairFrom({ load, camera, film, frames, stands, last });
+}
+
+/** A camera as it was at a revision; null when the phone does not carry that. */
+export function carriedCamera(carried: Carried, cameraId: string, revision: number): Camera | null {
+  const now = carried.cameras.find((c) => c.camera.id === cameraId);
+  if (now?.revision === revision) return now.camera;
+  return carried.earlier.find((c) => c.value.id === cameraId && c.revision === revision)?.value ?? null;
+}
+
+/** The camera of a carried frame, as it was for it. */
+export function cameraOfFrame(
+  carried: Carried,
+  frame: Pick<Frame, 'loadId' | 'cameraRevision'>
+): Camera | null {
+  const load = carried.loads.find((l) => l.id === frame.loadId);
+  return load ? carriedCamera(carried, load.cameraId, frame.cameraRevision) : null;
 }
 
 /** Every pair that is carried, in the order of its loads. */
@@ -59,11 +80,11 @@ const RECENT = 14;
 export function carriedRecent(
   carried: Carried
 ): readonly { readonly frame: Frame; readonly filmName: string }[] {
-  const latest = [...carried.frames].sort((a, b) => (a.loggedAt < b.loggedAt ? 1 : -1)).slice(0, RECENT);
+  const latest = [...carried.frames].sort((a, b) => (a.takenAt.at < b.takenAt.at ? 1 : -1)).slice(0, RECENT);
   return latest.flatMap((frame) => {
     const filmId = carried.loads.find((l) => l.id === frame.loadId)?.filmId;
-    const film = carried.films.find((f) => f.id === filmId);
-    return film ? [{ frame, filmName: film.name }] : [];
+    const film = carried.films.find((f) => f.value.id === filmId);
+    return film ? [{ frame, filmName: film.value.name }] : [];
   });
 }
 
@@ -81,16 +102,18 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
       const frame = expected(carried, change, action.frame);
       if (!frame || carried.frames.some((f) => f.id === frame.id)) return carried;
       const cameraId = carried.loads.find((l) => l.id === frame.loadId)?.cameraId;
-      const { choice, conditions } = frame;
+      const { choice, conditions, cameraRevision } = frame;
       const left = withCamera(carried, cameraId, (c) => ({
         ...c,
-        stands: choice,
-        last: { choice, conditions }
+        stands: c.revision === cameraRevision ? choice : c.stands,
+        last: { choice, conditions, cameraRevision }
       }));
       return { ...left, frames: byNumber([...left.frames, frame]) };
     }
     case 'edit':
-      return withFrames(carried, (f) => (f.id === action.frameId ? { ...f, ...action.to } : f));
+      return withFrames(carried, (f) =>
+        f.id === action.frameId ? refreshed(carried, { ...f, ...action.to, revision: f.revision + 1 }) : f
+      );
     case 'remove': {
       const frame = carried.frames.find((f) => f.id === action.frameId);
       if (frame) trash.set(frame.id, frame);
@@ -115,6 +138,11 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
       return withLoad(carried, action.loadId, (l) => ({
         ...l,
         finishedAt: action.finished ? change.madeAt : null
+      }));
+    case 'pack-filter':
+      return withLoad(carried, action.loadId, (l) => ({
+        ...l,
+        packFilter: l.packFilter && { ...l.packFilter, on: action.on }
       }));
     case 'side':
       return withLoad(carried, action.loadId, (l) => ({ ...l, side: action.side }));
@@ -141,20 +169,28 @@ function byNumber(frames: readonly Frame[]): readonly Frame[] {
   return [...frames].sort((a, b) => a.number - b.number);
 }
 
+/** A frame with its marks and what is expected of it, worked out as the server will. */
+function refreshed(carried: Carried, frame: Frame): Frame {
+  const load = carried.loads.find((l) => l.id === frame.loadId);
+  const camera = cameraOfFrame(carried, frame);
+  const film = load && carried.films.find((f) => f.value.id === load.filmId)?.value;
+  const set = camera && notedMarks(camera, frame.choice);
+  if (!camera || !film || !set) return frame;
+  return { ...frame, set, expected: expectedOfFrame(camera, developedFilm(film, load.development), frame) };
+}
+
 /** A frame to be logged with what is expected of it; null when camera, film or position are not carried. */
 function expected(
   carried: Carried,
   { madeAt }: Change,
   frame: Extract<Change['action'], { kind: 'log' }>['frame']
 ): Frame | null {
-  const pair = carriedPair(carried, frame.loadId);
-  const setting = pair && settingOf(pair.camera, frame.choice);
-  if (!setting) return null;
-  const { camera, film } = pair;
-  const { light, conditions } = frame;
-  const { deltaStops, sdStops, pUsable } = judge(
-    { camera, film, light, contrast: light.contrast, ...conditions },
-    setting
-  );
-  return { ...frame, choice: setting.choice, loggedAt: madeAt, deltaStops, sdStops, pUsable };
+  const load = carried.loads.find((l) => l.id === frame.loadId);
+  const camera = cameraOfFrame(carried, frame);
+  const setting = camera && settingOf(camera, frame.choice);
+  const set = setting && notedMarks(camera, setting.choice);
+  if (!load || !set) return null;
+  const { choice } = setting;
+  const takenAt = frame.takenAt.at > madeAt.at ? madeAt : frame.takenAt;
+  return refreshed(carried, { ...frame, choice, takenAt, set, expected: null, doubts: [], revision: 1 });
 }

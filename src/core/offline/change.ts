@@ -1,30 +1,25 @@
 // What a phone can change while the server is out of reach. Each change has a key of its own, so that sending it twice does
 // it once, and says what it was based on, so that nothing done elsewhere meanwhile is overwritten silently.
 import type { Choice } from '../camera/setting.ts';
-import type { NewFrame, Side } from '../log/frame.ts';
+import type { FrameFacts, NewFrame } from '../log/frame.ts';
+import type { Side } from '../log/load.ts';
+import type { Moment } from '../sky/moment.ts';
 
-/** What a frame can be changed to afterwards. */
-export interface FrameWords {
-  readonly number: number;
-  readonly note: string;
-}
+/** Some facts of a frame. */
+export type SomeFacts = Partial<FrameFacts>;
 
 /** What is changed. */
 export type Action =
   | { readonly kind: 'log'; readonly frame: NewFrame }
-  /** `from` is the frame as the phone knew it. */
-  | {
-      readonly kind: 'edit';
-      readonly frameId: string;
-      readonly from: FrameWords;
-      readonly to: FrameWords;
-    }
-  | { readonly kind: 'remove'; readonly frameId: string; readonly from: FrameWords }
+  /** `from` is what the phone knew of what it changed, `to` what it made of it: the same facts. */
+  | { readonly kind: 'edit'; readonly frameId: string; readonly from: SomeFacts; readonly to: SomeFacts }
+  | { readonly kind: 'remove'; readonly frameId: string; readonly from: SomeFacts }
   | { readonly kind: 'restore'; readonly frameId: string }
-  /** Where the controls of a camera stand. `from` {} = not known. */
+  /** Where the controls of a camera stand, as places on its revision. `from` {} = not known. */
   | {
       readonly kind: 'stand';
       readonly cameraId: string;
+      readonly cameraRevision: number;
       readonly from: Choice;
       readonly to: Choice;
     }
@@ -35,10 +30,16 @@ export type Action =
       readonly from: readonly string[];
       readonly to: readonly string[];
     }
-  /** What the program remembers of the person: whoever said it last is right. */
-  | { readonly kind: 'settings'; readonly edit: Readonly<Record<string, unknown>> }
+  /** What the program remembers of the person; `from` is what the phone knew of it. */
+  | {
+      readonly kind: 'settings';
+      readonly from: Readonly<Record<string, unknown>>;
+      readonly edit: Readonly<Record<string, unknown>>;
+    }
   | { readonly kind: 'finish'; readonly loadId: string; readonly finished: boolean }
-  | { readonly kind: 'side'; readonly loadId: string; readonly side: Exclude<Side, null> };
+  | { readonly kind: 'side'; readonly loadId: string; readonly side: Exclude<Side, null> }
+  /** The filter that belongs on a pack was laid on it, or taken off. */
+  | { readonly kind: 'pack-filter'; readonly loadId: string; readonly on: boolean };
 
 /** Kinds of actions. */
 export const ACTION_KINDS = [
@@ -50,52 +51,54 @@ export const ACTION_KINDS = [
   'checks',
   'settings',
   'finish',
-  'side'
+  'side',
+  'pack-filter'
 ] as const satisfies readonly Action['kind'][];
 
-/** A action with its key and its time. */
+/** An action with its key and its time. */
 export interface Change {
   /** Made by the phone, the same however often it is sent. */
   readonly key: string;
-  /** By the phone's clock, UTC ISO 8601. */
-  readonly madeAt: string;
+  /** By the phone's clock. */
+  readonly madeAt: Moment;
   readonly action: Action;
 }
 
-/** What stands against a change at home. */
+/** What stands against a change at the server. */
 export type Conflict =
-  /** The frame's words were changed at home: `theirs` is what they are there. */
-  | { readonly reason: 'edited'; readonly theirs: FrameWords }
+  /** Facts of the frame were changed there: `theirs` is what those that the phone changed are now. */
+  | { readonly reason: 'edited'; readonly theirs: SomeFacts }
   | { readonly reason: 'deleted' }
   | { readonly reason: 'no-frame' }
-  /** The number is another frame's; `next` is free, null = the film is full. */
+  /** The number is another frame's; `next` is free, null = side one is full. */
   | {
       readonly reason: 'taken';
       readonly number: number;
       readonly next: number | null;
-      readonly theirs: FrameWords & { readonly loggedAt: string };
+      readonly theirs: { readonly number: number; readonly note: string; readonly takenAt: Moment };
     }
-  | { readonly reason: 'beyond-end'; readonly number: number; readonly framesTotal: number }
+  | { readonly reason: 'before-load'; readonly loadedAt: Moment }
   | { readonly reason: 'finished'; readonly filmName: string }
   | { readonly reason: 'retired'; readonly cameraName: string }
   | { readonly reason: 'gone' }
   | { readonly reason: 'no-such-position' }
   | { readonly reason: 'stands-moved'; readonly theirs: Choice }
-  | { readonly reason: 'checks-changed'; readonly theirs: readonly string[] };
+  | { readonly reason: 'checks-changed'; readonly theirs: readonly string[] }
+  | { readonly reason: 'settings-changed'; readonly theirs: Readonly<Record<string, unknown>> };
 
-/** What came of a change at home. */
+/** What came of a change at the server. */
 export type Outcome =
   /** Done now, or by an earlier sending. */
   | { readonly key: string; readonly outcome: 'done' }
   | { readonly key: string; readonly outcome: 'conflict'; readonly conflict: Conflict };
 
-/** The frame that a action is about; null = none. */
+/** The frame that an action is about; null = none. */
 export function frameOf(action: Action): string | null {
   if (action.kind === 'log') return action.frame.id;
   return 'frameId' in action ? action.frameId : null;
 }
 
-/** What a action touches: actions that touch the same must be done in order. */
+/** What an action touches: actions that touch the same must be done in order. */
 export function subjectOf(action: Action): string {
   const frame = frameOf(action);
   if (frame !== null) return `frame ${frame}`;

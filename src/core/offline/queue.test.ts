@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { moment } from '../sky/moment.ts';
 import { subjectOf, type Change, type Conflict, type Action } from './change.ts';
 import {
   answered,
@@ -16,8 +17,8 @@ const edit = (frameId: string): Action => ({
   ...{ kind: 'edit', frameId },
   ...{ from: { number: 1, note: '' }, to: { number: 1, note: 'fog' } }
 });
-const change = (key: string, action: Action = edit(key), madeAt = '2026-05-01T10:00:00.000Z'): Change => ({
-  ...{ key, madeAt, action }
+const change = (key: string, action: Action = edit(key), at = '2026-05-01T10:00:00.000Z'): Change => ({
+  ...{ key, madeAt: moment(at, 'UTC'), action }
 });
 const queueOf = (...changes: Change[]): Queue => changes.reduce(put, []);
 const keysToSend = (queue: Queue, most = 9) => nextToSend(queue, most).map((s) => s.change.key);
@@ -31,7 +32,7 @@ describe('the queue', () => {
       change('b', edit('b'), '2025-01-01T00:00:00.000Z')
     );
     expect(keysToSend(queue)).toEqual(['a', 'b']);
-    expect(queue.map((q) => q.change.madeAt)).toEqual([
+    expect(queue.map((q) => q.change.madeAt.at)).toEqual([
       '2026-05-01T10:00:00.000Z',
       '2026-05-01T10:00:00.000Z'
     ]);

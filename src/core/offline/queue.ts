@@ -26,8 +26,8 @@ export type Queue = readonly Queued[];
 
 /** Puts a change at the end. Its time is never before the one ahead of it, whatever the phone's clock does. */
 export function put(queue: Queue, change: Change): Queue {
-  const last = queue.at(-1)?.change.madeAt ?? '';
-  const madeAt = change.madeAt < last ? last : change.madeAt;
+  const last = queue.at(-1)?.change.madeAt;
+  const madeAt = last && change.madeAt.at < last.at ? { ...change.madeAt, at: last.at } : change.madeAt;
   return [...queue, { state: 'waiting', change: { ...change, madeAt }, settled: [] }];
 }
 
