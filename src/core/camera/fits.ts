@@ -42,5 +42,6 @@ export function misfitsOf(camera: Camera, film: Film): readonly Misfit[] {
 
 /** Whether it cannot be done at all; other misfits a person can find a way around. */
 export function isRefused(misfits: readonly Misfit[]): boolean {
-  return misfits.some((m) => m.misfit === 'format' || m.misfit === 'perforation');
+  // a camera that has another source of power says on its sheet that it needs no battery in the pack
+  return misfits.some((m) => m.misfit !== 'spool');
 }

@@ -13,8 +13,11 @@ export function sideOf(outcome: Outcome): OutcomeSide {
   return DARK.includes(outcome.word) ? 'dark' : 'light';
 }
 
+/** A frame so many stops off is still one to keep. Common practice, no source. */
+export const KEEPER_STOPS = 1;
+
 /** Whether a frame is one to keep: right, or within a stop of it, and nothing else went wrong. Common practice, no source. */
 export function isKeeper(outcome: Outcome, faults: readonly string[]): boolean {
   if (faults.length > 0) return false;
-  return outcome.kind === 'tone' ? Math.abs(outcome.stops) <= 1 : outcome.word === 'right';
+  return outcome.kind === 'tone' ? Math.abs(outcome.stops) <= KEEPER_STOPS : outcome.word === 'right';
 }

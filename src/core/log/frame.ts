@@ -68,7 +68,7 @@ export interface NewFrame extends FrameFacts {
   /** Made by whoever logs it, so that sending it twice stores it once. */
   readonly id: string;
   readonly loadId: string;
-  /** The camera and film as whoever logged it saw them. */
+  /** The camera and film as whoever logged it saw them; 0 = not known: as they were when it was taken. */
   readonly cameraRevision: number;
   readonly filmRevision: number;
   /** Name shared by the frames of a bracket; null = it stands alone. */

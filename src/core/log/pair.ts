@@ -7,6 +7,11 @@ import { developedFilm } from './exposed.ts';
 import type { Frame } from './frame.ts';
 import { framesLeft, nextFrameNumber, type Load, type PackFilter, type Side } from './load.ts';
 
+/** Why there is another revision of a camera. `rebuilt`: converted or repaired; what was learned before says nothing of it now. */
+export const REVISION_KINDS = ['entered', 'corrected', 'rebuilt', 'bias'] as const;
+/** @see REVISION_KINDS */
+export type RevisionKind = (typeof REVISION_KINDS)[number];
+
 /** A definition with the number of its revision. */
 export interface Revised<T> {
   readonly value: T;

@@ -25,3 +25,9 @@ export function clockText(ms: number, zone: string): string {
 export function timeText(ms: number, zone: string): string {
   return clockText(ms, zone).slice(-5);
 }
+
+/** The clocks of where this runs: the phone's or the server's own. */
+export function zoneHere(): string {
+  const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+  return isZone(timeZone) ? timeZone : 'UTC';
+}

@@ -1,16 +1,21 @@
 // The archive: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
 // things, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
-import { number, object, string, type InferType, type Schema } from 'yup';
+import { array, number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
 import type { BiasChange } from '#core/learn/bias.ts';
-import type { Load } from '#core/log/frame.ts';
+import type { Load } from '#core/log/load.ts';
+import type { Moment } from '#core/sky/moment.ts';
+import { REVISION_KINDS, type RevisionKind } from '#core/log/pair.ts';
 import type { Scan } from '#core/log/scan.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { cameraFrom, cameraSchema } from '../kit/camera.ts';
-import { frameSchema, loadSchema } from '../sync/carried.ts';
+import { loadFrom, loadSchema } from '../kit/load.ts';
+import { frameSchema } from '../log/frame.ts';
+import { momentOfBody, momentSchema } from '../reading/moment.ts';
+import type { Upgrade } from './older-archives.ts';
 import { choiceSchema, standsSchema } from '../kit/choice.ts';
 import { filmFrom, filmSchema } from '../kit/film.ts';
 import {
@@ -29,41 +34,63 @@ import { scanSchema } from '../log/scan.ts';
 import { thingFrom, thingSchema } from '../kit/thing.ts';
 
 /** The form of the archive that is written, and the newest that is read. */
-export const ARCHIVE_VERSION = 1;
+export const ARCHIVE_VERSION = 2;
 /** What the first line is told by. */
-export const ARCHIVE_FORMAT = 'just-enough-book';
+export const ARCHIVE_FORMAT = 'just-enough-archive';
+/** What it was told by in version 1. */
+const FORMER_FORMAT = 'just-enough-book';
 
 /** The schema of each kind of line. */
 export const ARCHIVE_SCHEMAS = {
   archive: object({
     format: string()
-      .oneOf([ARCHIVE_FORMAT], `This is no archive: its format is not ${ARCHIVE_FORMAT}.`)
+      .oneOf([ARCHIVE_FORMAT, FORMER_FORMAT], `This is no archive: its format is not ${ARCHIVE_FORMAT}.`)
       .required(),
     version: number().integer().min(1).required(),
     writtenAt: whenSchema
   }).required(),
   camera: object({
-    camera: cameraSchema,
-    ...{ addedAt: whenSchema, retiredAt: goneSchema, revision: revisionSchema },
+    id: string().required().max(64),
+    /** As it was from each moment on; the last is how it is now. */
+    revisions: array(
+      object({
+        camera: cameraSchema,
+        revision: revisionSchema,
+        what: string().oneOf(REVISION_KINDS).required(),
+        note: string().max(200).defined(),
+        since: momentSchema
+      }).required()
+    )
+      .min(1)
+      .required(),
+    ...{ addedAt: whenSchema, retiredAt: goneSchema },
     /** Where its controls stand; {} = not known. */
     stands: choiceSchema
   }).required(),
-  film: object({ film: filmSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
+  film: object({
+    id: string().required().max(64),
+    revisions: array(
+      object({ film: filmSchema, revision: revisionSchema, since: momentSchema }).required()
+    )
+      .min(1)
+      .required(),
+    ...{ addedAt: whenSchema, deletedAt: goneSchema }
+  }).required(),
   thing: object({ thing: thingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
   load: object({ load: loadSchema }).required(),
   frame: object({
     frame: frameSchema,
-    cameraRevision: revisionSchema,
     deletedAt: goneSchema
   }).required(),
   judgement: object({
     frameId: string().required(),
     judgement: judgementSchema,
-    judgedAt: whenSchema
+    judgedAt: momentSchema,
+    revision: revisionSchema
   }).required(),
   bias: object({
     cameraId: string().required(),
-    changedAt: whenSchema,
+    changedAt: momentSchema,
     ...{ fromStops: number().required(), fromSd: number().nullable().defined() },
     ...{ toStops: number().required(), toSd: number().nullable().defined() },
     frames: number().integer().min(0).required()
@@ -88,15 +115,26 @@ export type RecordKind = (typeof RECORD_KINDS)[number];
 export type ArchiveRecord =
   | {
       readonly kind: 'camera';
-      readonly camera: Camera;
+      readonly id: string;
+      readonly revisions: readonly {
+        readonly camera: Camera;
+        readonly revision: number;
+        readonly what: RevisionKind;
+        readonly note: string;
+        readonly since: Moment;
+      }[];
       readonly addedAt: string;
       readonly retiredAt: string | null;
-      readonly revision: number;
       readonly stands: Choice;
     }
   | {
       readonly kind: 'film';
-      readonly film: Film;
+      readonly id: string;
+      readonly revisions: readonly {
+        readonly film: Film;
+        readonly revision: number;
+        readonly since: Moment;
+      }[];
       readonly addedAt: string;
       readonly deletedAt: string | null;
     }
@@ -126,22 +164,34 @@ function recordOf(kind: RecordKind, value: unknown): ArchiveRecord {
     case 'camera': {
       const line = read(ARCHIVE_SCHEMAS.camera);
       const { choice: stands } = standsSchema.validateSync({ choice: line.stands }, { strict: true });
-      return { ...line, kind, camera: cameraFrom(line.camera), stands };
+      return {
+        ...{ ...line, kind, stands },
+        revisions: line.revisions.map((r) => ({
+          ...{ ...r, camera: cameraFrom(r.camera), since: momentOfBody(r.since) }
+        }))
+      };
     }
     case 'film': {
       const line = read(ARCHIVE_SCHEMAS.film);
-      return { ...line, kind, film: filmFrom(line.film) };
+      return {
+        ...{ ...line, kind },
+        revisions: line.revisions.map((r) => ({
+          ...{ ...r, film: filmFrom(r.film), since: momentOfBody(r.since) }
+        }))
+      };
     }
     case 'thing': {
       const line = read(ARCHIVE_SCHEMAS.thing);
       return { ...line, kind, thing: thingFrom(line.thing) };
     }
     case 'load':
-      return { ...read(ARCHIVE_SCHEMAS.load), kind };
+      return { load: loadFrom(read(ARCHIVE_SCHEMAS.load).load), kind };
     case 'judgement':
       return { ...judgementLineFrom(value), kind };
-    case 'bias':
-      return { ...read(ARCHIVE_SCHEMAS.bias), kind };
+    case 'bias': {
+      const line = read(ARCHIVE_SCHEMAS.bias);
+      return { ...line, kind, changedAt: momentOfBody(line.changedAt) };
+    }
     case 'scan':
       return { ...read(ARCHIVE_SCHEMAS.scan), kind };
   }
@@ -155,10 +205,14 @@ function valueOf(line: string): Result<unknown, string> {
   }
 }
 
-/** Reads a line after the first, or says why not, naming the field. */
-export function readRecord(line: string): Result<ArchiveRecord, string> {
-  const value = valueOf(line);
-  if (!value.ok) return value;
+/**
+ * Reads a line after the first, or says why not, naming the field.
+ * @param upgrade brings a line of an older version to the form of today
+ */
+export function readRecord(line: string, upgrade: Upgrade = (value) => value): Result<ArchiveRecord, string> {
+  const read = valueOf(line);
+  if (!read.ok) return read;
+  const value = ok(upgrade(read.value));
   const named = kindOf(value.value);
   const kind = RECORD_KINDS.find((k) => k === named);
   if (!kind) return err(`A line is of one of the kinds ${RECORD_KINDS.join(', ')}.`);
@@ -169,14 +223,15 @@ export function readRecord(line: string): Result<ArchiveRecord, string> {
   }
 }
 
-/** Reads the first line. @returns why it cannot be read, or null when it can */
-export function headerFault(line: string): string | null {
+/** Reads the first line. @returns its version, or why it cannot be read */
+export function readHeader(line: string): Result<number, string> {
   const value = valueOf(line);
-  if (!value.ok) return 'This is no archive: its first line is not JSON.';
+  if (!value.ok) return err('This is no archive: its first line is not JSON.');
   const read = parseWith<InferType<typeof ARCHIVE_SCHEMAS.archive>>(ARCHIVE_SCHEMAS.archive, value.value);
-  if (!read.ok) return read.error[0]?.message ?? 'This is no archive.';
-  if (read.value.version > ARCHIVE_VERSION) {
-    return `This archive is of version ${read.value.version}; this program reads up to version ${ARCHIVE_VERSION}. Bring the program up to date first.`;
-  }
-  return null;
+  if (!read.ok) return err(read.error[0]?.message ?? 'This is no archive.');
+  const { version } = read.value;
+  if (version <= ARCHIVE_VERSION) return ok(version);
+  return err(
+    `This archive is of version ${version}; this program reads up to version ${ARCHIVE_VERSION}. Bring the program up to date first.`
+  );
 }

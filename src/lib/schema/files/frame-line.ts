@@ -3,21 +3,25 @@
 import { number, string, type ValidateOptions } from 'yup';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
-import { frameFields as own } from '../sync/carried.ts';
+import type { Moment } from '#core/sky/moment.ts';
+import { frameSchema } from '../log/frame.ts';
+import { notedFrom, notedSchema } from '../log/noted.ts';
+import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { standsSchema } from '../kit/choice.ts';
 import { conditionsFrom } from '../engine/conditions.ts';
 import { judgementSchema } from '../log/judgement.ts';
-import { lightSchema } from '../light/light.ts';
 import { remembered } from '../reading/remembered.ts';
 
-/** A moment, UTC. */
+/** A technical time, UTC: when something was put in the kit or thrown away. */
 export const whenSchema = string()
   .matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'A moment is written as 2026-05-31T14:30:00Z.')
   .required();
-/** A moment at which something was thrown away, or null. */
+/** A time at which something was thrown away, or null. */
 export const goneSchema = whenSchema.nullable().defined();
-/** Which state of its camera a frame was taken with. */
+/** Which state of its camera or film is meant. */
 export const revisionSchema = number().integer().min(1).required();
+
+const own = frameSchema.fields;
 
 type Read<T> = (value: unknown) => T;
 /** A schema, as far as it is used here: with a default or without. */
@@ -42,23 +46,28 @@ const FRAME = {
   id: field(own.id, 'frame.id'),
   loadId: shared(own.loadId, 'frame.loadId'),
   number: shared(own.number, 'frame.number'),
-  loggedAt: field(own.loggedAt, 'frame.loggedAt'),
-  light: shared(lightSchema.required(), 'frame.light'),
+  takenAt: shared(momentSchema, 'frame.takenAt'),
+  place: shared(own.place, 'frame.place'),
+  light: shared(own.light, 'frame.light'),
   guess: shared(own.guess, 'frame.guess'),
   conditions: shared(own.conditions, 'frame.conditions'),
   choice: shared(standsSchema, 'frame'),
-  deltaStops: field(own.deltaStops, 'frame.deltaStops'),
-  sdStops: field(own.sdStops, 'frame.sdStops'),
-  pUsable: field(own.pUsable, 'frame.pUsable'),
+  expected: field(own.expected, 'frame.expected'),
+  set: shared(notedSchema, 'frame.set'),
+  doubts: shared(own.doubts, 'frame.doubts'),
+  revision: shared(own.revision, 'frame.revision'),
+  cameraRevision: shared(own.cameraRevision, 'frame.cameraRevision'),
+  filmRevision: shared(own.filmRevision, 'frame.filmRevision'),
   note: shared(own.note, 'frame.note'),
   series: shared(own.series, 'frame.series'),
   timedSeconds: shared(own.timedSeconds, 'frame.timedSeconds'),
+  heardSeconds: shared(own.heardSeconds, 'frame.heardSeconds'),
   about: shared(own.about, 'frame.about')
 } as const;
-const cameraRevision = shared(revisionSchema, 'cameraRevision');
 const deletedAt = shared(goneSchema, 'deletedAt');
 const frameId = field(string().required(), 'frameId');
-const judgedAt = field(whenSchema, 'judgedAt');
+const judgedAt = shared(momentSchema, 'judgedAt');
+const revision = shared(revisionSchema, 'revision');
 const judgement = shared<JudgementLine['judgement']>(judgementSchema, 'judgement');
 
 /** The fields of what may be an object. */
@@ -69,7 +78,6 @@ function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
 /** What a line says of a frame. */
 export interface FrameLine {
   readonly frame: Frame;
-  readonly cameraRevision: number;
   /** UTC, ISO 8601; null while it is not thrown away. */
   readonly deletedAt: string | null;
 }
@@ -81,20 +89,24 @@ export function frameLineFrom(value: unknown): FrameLine {
   return {
     frame: {
       ...{ id: FRAME.id(f['id']), loadId: FRAME.loadId(f['loadId']), number: FRAME.number(f['number']) },
-      loggedAt: FRAME.loggedAt(f['loggedAt']),
+      takenAt: momentOfBody(FRAME.takenAt(f['takenAt'])),
+      place: FRAME.place(f['place']) ?? '',
+      cameraRevision: FRAME.cameraRevision(f['cameraRevision']),
+      filmRevision: FRAME.filmRevision(f['filmRevision']),
       light: FRAME.light(f['light']),
       guess: FRAME.guess(f['guess']) ?? null,
       conditions: conditionsFrom(FRAME.conditions(f['conditions']) ?? {}),
       choice: FRAME.choice({ choice: f['choice'] }).choice,
-      deltaStops: FRAME.deltaStops(f['deltaStops']),
-      sdStops: FRAME.sdStops(f['sdStops']),
-      pUsable: FRAME.pUsable(f['pUsable']),
+      set: notedFrom(FRAME.set(f['set'])),
+      expected: FRAME.expected(f['expected']),
       note: FRAME.note(f['note']),
       series: FRAME.series(f['series']) ?? null,
       timedSeconds: FRAME.timedSeconds(f['timedSeconds']) ?? null,
-      about: FRAME.about(f['about']) ?? NOTHING_ABOUT
+      heardSeconds: FRAME.heardSeconds(f['heardSeconds']) ?? null,
+      about: FRAME.about(f['about']) ?? NOTHING_ABOUT,
+      doubts: FRAME.doubts(f['doubts']),
+      revision: FRAME.revision(f['revision'])
     },
-    cameraRevision: cameraRevision(line['cameraRevision']),
     deletedAt: deletedAt(line['deletedAt'])
   };
 }
@@ -103,8 +115,8 @@ export function frameLineFrom(value: unknown): FrameLine {
 export interface JudgementLine {
   readonly frameId: string;
   readonly judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>;
-  /** UTC, ISO 8601. */
-  readonly judgedAt: string;
+  readonly judgedAt: Moment;
+  readonly revision: number;
 }
 
 /** Reads the line of a judgement. @throws {ValidationError} naming the field */
@@ -113,6 +125,7 @@ export function judgementLineFrom(value: unknown): JudgementLine {
   return {
     frameId: frameId(line['frameId']),
     judgement: judgement(line['judgement']),
-    judgedAt: judgedAt(line['judgedAt'])
+    judgedAt: momentOfBody(judgedAt(line['judgedAt'])),
+    revision: revision(line['revision'])
   };
 }

@@ -132,26 +132,9 @@ export function cameraFrom(body: InferType<typeof cameraSchema>): Camera {
   return { ...body, controls: body.controls.map(controlFrom), program: body.program };
 }
 
-/** Reads stored controls. @throws {ValidationError} when they are not controls */
-export function controlsFromJson(text: string): readonly Control[] {
-  return controlsSchema.validateSync(JSON.parse(text), { strict: true }).map(controlFrom);
-}
-
-/** Reads a stored program. @throws {ValidationError} when it is none */
-export function programFromJson(text: string): Program {
-  return programSchema.validateSync(JSON.parse(text), { strict: true });
-}
-
-/** Reads a stored condition. @throws {RangeError} when it is none */
-export function conditionFromText(text: string): CameraCondition {
-  const condition = CONDITIONS.find((c) => c === text);
-  if (!condition) throw new RangeError(`condition must be one of ${CONDITIONS.join(', ')}, got ${text}`);
-  return condition;
-}
-
-/** Reads stored formats. @throws {ValidationError} when they are not formats */
-export function formatsFromJson(text: string): readonly FrameFormat[] {
-  return formatsSchema.validateSync(JSON.parse(text), { strict: true });
+/** Reads a stored camera. @throws {ValidationError} when it is none */
+export function cameraFromJson(text: string): Camera {
+  return cameraFrom(cameraSchema.validateSync(JSON.parse(text), { strict: true }));
 }
 
 type ControlBody = InferType<typeof controlsSchema>[number];

@@ -1,9 +1,12 @@
 // Where a camera's controls stand, as JSON: position numbers by control id.
 import { lazy, number, object, type Schema } from 'yup';
 import type { Choice } from '#core/camera/setting.ts';
+import { keepShapes } from '../reading/kinds.ts';
 
 /** Checks a choice: whole position numbers from 0 by control id. */
-export const choiceSchema = lazy((value: unknown) =>
+export const choiceSchema = lazy((value: unknown) => choiceOf(value));
+
+const choiceOf = (value: unknown) =>
   object(
     Object.fromEntries(
       Object.keys(typeof value === 'object' && value !== null ? value : {}).map((key) => [
@@ -11,8 +14,13 @@ export const choiceSchema = lazy((value: unknown) =>
         number().integer().min(0).required()
       ])
     )
-  ).required()
+  ).required();
+
+/** A choice that may be left out. */
+export const optionalChoiceSchema = lazy((value: unknown) =>
+  value === undefined ? object().optional().default(undefined) : choiceOf(value)
 );
+keepShapes(optionalChoiceSchema, { choice: object({}) });
 
 /** A checked choice. */
 export function choiceFrom(value: Readonly<Record<string, unknown>>): Choice {

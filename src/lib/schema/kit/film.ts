@@ -30,11 +30,6 @@ export const reciprocitySchema = lazy((value: unknown) => {
 });
 keepShapes(reciprocitySchema, SHAPES);
 
-/** Reads a stored reciprocity. @throws {ValidationError} when it is none */
-export function reciprocityFromJson(text: string): Reciprocity {
-  return reciprocitySchema.validateSync(JSON.parse(text), { strict: true });
-}
-
 const stops = (most: number) => number().min(-most).max(most).required();
 
 /** A whole film in a request body. Its range and numbers are looked over by the core. */
@@ -57,4 +52,9 @@ export const filmSchema = object({
 /** The film of a checked body. */
 export function filmFrom(body: InferType<typeof filmSchema>): Film {
   return body;
+}
+
+/** Reads a stored film. @throws {ValidationError} when it is none */
+export function filmFromJson(text: string): Film {
+  return filmFrom(filmSchema.validateSync(JSON.parse(text), { strict: true }));
 }

@@ -107,13 +107,6 @@ export const cameraTraitFields = {
   perforations: array(string().oneOf(PERFORATIONS).required()).required(),
   checks: array(string().required().max(MOST_CHECK_LETTERS)).max(8).required()
 };
-const cameraTraitsSchema = object(cameraTraitFields).required();
-
-/** Reads stored traits of a camera. @throws {ValidationError} when they are none */
-export function cameraTraitsFromJson(text: string): CameraTraits {
-  return cameraTraitsSchema.validateSync(JSON.parse(text), { strict: true });
-}
-
 /** Fields of a film's traits. */
 export const filmTraitFields = {
   balance: string().oneOf(BALANCES).required(),
@@ -134,9 +127,3 @@ export const filmTraitFields = {
   perforation: string().oneOf(PERFORATIONS).nullable().defined(),
   packBattery: boolean().required()
 };
-const filmTraitsSchema = object(filmTraitFields).required();
-
-/** Reads stored traits of a film. @throws {ValidationError} when they are none */
-export function filmTraitsFromJson(text: string): FilmTraits {
-  return filmTraitsSchema.validateSync(JSON.parse(text), { strict: true });
-}

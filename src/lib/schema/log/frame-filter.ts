@@ -15,7 +15,7 @@ export interface FrameFilter {
   readonly cameraId: string | null;
   readonly filmId: string | null;
   readonly loadId: string | null;
-  /** First and last day, YYYY-MM-DD by the person's clocks. */
+  /** First and last day, YYYY-MM-DD, by the clocks of each frame. */
   readonly fromDay: string | null;
   readonly toDay: string | null;
   readonly fromLv: number | null;
@@ -24,7 +24,7 @@ export interface FrameFilter {
   readonly tag: string | null;
   readonly trash: boolean;
   /** Time and id of the frame that the page before ended with. */
-  readonly after: { readonly loggedAt: string; readonly id: string } | null;
+  readonly after: { readonly takenAt: string; readonly id: string } | null;
 }
 
 /** Everything that is not in the trash. */
@@ -82,14 +82,14 @@ export function filterFromQuery(params: URLSearchParams): {
   const known = VERDICT_FILTERS.find((v) => v === verdict) ?? null;
   if (verdict !== null && known === null)
     problems.push(`“${verdict}” is no verdict. It is one of ${VERDICT_FILTERS.join(', ')}.`);
-  const [loggedAt, id] = text('after')?.split(' ') ?? [];
+  const [takenAt, id] = text('after')?.split(' ') ?? [];
   return {
     filter: {
       words: text('words') ?? '',
       ...{ cameraId: text('camera'), filmId: text('stock'), loadId: text('film') },
       ...{ fromDay: day('since'), toDay: day('until'), fromLv: lv('dark'), toLv: lv('bright') },
       ...{ verdict: known, tag: text('tag'), trash: text('trash') === 'yes' },
-      after: loggedAt !== undefined && id !== undefined ? { loggedAt, id } : null
+      after: takenAt !== undefined && id !== undefined ? { takenAt, id } : null
     },
     problems
   };

@@ -1,12 +1,15 @@
 // Bodies of requests that log, change and restore frames.
 import { array, number, object, string, type InferType } from 'yup';
-import { NOTHING_ABOUT, type NewFrame } from '#core/log/frame.ts';
-import { choiceSchema } from '../kit/choice.ts';
+import { DOUBTS, NOTHING_ABOUT, type Frame, type NewFrame } from '#core/log/frame.ts';
+import type { SomeFacts } from '#core/offline/change.ts';
+import { choiceFrom, choiceSchema, optionalChoiceSchema } from '../kit/choice.ts';
 import { conditionsFrom, conditionsSchema } from '../engine/conditions.ts';
 import { lightSchema } from '../light/light.ts';
+import { momentOfBody, momentSchema } from '../reading/moment.ts';
+import { notedFrom, notedSchema } from './noted.ts';
 
 /** Longest texts and most tags of a frame. */
-export const ABOUT_LIMITS = { subject: 200, reason: 500, tag: 40, tags: 20 } as const;
+export const ABOUT_LIMITS = { subject: 200, reason: 500, tag: 40, tags: 20, place: 80 } as const;
 
 /** What is written about a frame. */
 export const aboutSchema = object({
@@ -26,24 +29,55 @@ export const aboutSchema = object({
     .required()
 });
 
+const FRAME_NUMBER = 'A frame number is a whole number from 1 to 99999.';
+const seconds = (name: string) =>
+  number().positive(`${name} is more than 0 s.`).max(86_400, `${name} is at most a day, 86400 s.`).nullable();
+
+/** The facts of a frame, each as it is checked. */
+export const factFields = {
+  /** The person's own. */
+  number: number().integer(FRAME_NUMBER).min(1, FRAME_NUMBER).max(99_999, FRAME_NUMBER),
+  takenAt: momentSchema,
+  place: string().max(ABOUT_LIMITS.place, `A place holds at most ${ABOUT_LIMITS.place} characters.`),
+  /** Null = nobody told it. */
+  light: lightSchema.nullable(),
+  /** The light as guessed before it was read. */
+  guess: lightSchema.nullable(),
+  conditions: conditionsSchema,
+  choice: choiceSchema,
+  note: string().max(2000, 'A note holds at most 2000 characters.'),
+  /** How long it was really held open. */
+  timedSeconds: seconds('The time held open'),
+  /** The time the camera was heard to take. */
+  heardSeconds: seconds('The time heard'),
+  about: aboutSchema
+} as const;
+
+const revision = () => number().integer().min(1);
+/** 0 = not known: as it was when the frame was taken. */
+const seen = () => number().integer().min(0).required();
+
 /** The fields of a frame to be logged. The id is made by the sender: the same id twice is the same frame. */
 export const newFrameFields = {
   id: string()
     .required()
     .matches(/^[0-9a-zA-Z-]{8,64}$/, 'The frame id must be 8 to 64 letters, digits or hyphens.'),
   loadId: string().required().max(64),
-  /** The number the sender saw on the button. */
-  number: number().integer().min(1).max(9999).required(),
-  light: lightSchema.required(),
-  /** The light as guessed before it was read. */
-  guess: lightSchema.nullable().optional().default(undefined),
+  /** The revisions of camera and film that the sender saw. */
+  cameraRevision: seen(),
+  filmRevision: seen(),
+  number: factFields.number.required(),
+  takenAt: factFields.takenAt,
+  place: factFields.place.optional(),
+  light: lightSchema.nullable().defined(),
+  guess: factFields.guess.optional().default(undefined),
   conditions: conditionsSchema.optional().default(undefined),
   choice: choiceSchema,
-  note: string().max(2000).defined(),
+  note: factFields.note.defined(),
   /** Shared by the frames of a bracket. */
   series: string().max(64).nullable().optional(),
-  /** How long it was really held open. */
-  timedSeconds: number().positive().max(86_400).nullable().optional(),
+  timedSeconds: factFields.timedSeconds.optional(),
+  heardSeconds: factFields.heardSeconds.optional(),
   about: aboutSchema.optional().default(undefined)
 } as const;
 
@@ -54,22 +88,67 @@ export const newFrameSchema = object(newFrameFields);
 export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {
   return {
     ...body,
+    takenAt: momentOfBody(body.takenAt),
+    place: body.place ?? '',
     guess: body.guess ?? null,
     conditions: conditionsFrom(body.conditions ?? {}),
     ...{ series: body.series ?? null, timedSeconds: body.timedSeconds ?? null },
+    heardSeconds: body.heardSeconds ?? null,
     about: body.about ?? NOTHING_ABOUT
   };
 }
 
-/** What can be changed on a frame afterwards. */
+/** What can be changed on a frame afterwards: any of its facts. What was expected is worked out again from them. */
 export const frameEditSchema = object({
-  number: number()
-    .integer('A frame number is a whole number.')
-    .min(1, 'A frame number is 1 or more.')
-    .max(9999)
-    .required(),
-  note: string().max(2000, 'A note holds at most 2000 characters.').defined(),
-  /** A better light: what was expected of the frame is worked out again from it. */
-  light: lightSchema.optional().default(undefined),
-  about: aboutSchema.optional().default(undefined)
-});
+  number: factFields.number.optional(),
+  takenAt: factFields.takenAt.optional().default(undefined),
+  place: factFields.place.optional(),
+  light: factFields.light.optional().default(undefined),
+  guess: factFields.guess.optional().default(undefined),
+  conditions: factFields.conditions.optional().default(undefined),
+  choice: optionalChoiceSchema,
+  note: factFields.note.optional(),
+  timedSeconds: factFields.timedSeconds.optional(),
+  heardSeconds: factFields.heardSeconds.optional(),
+  about: factFields.about.optional().default(undefined)
+}).required();
+
+/** The facts of a checked body; what it does not name stays out. */
+export function factsFrom(body: InferType<typeof frameEditSchema>): SomeFacts {
+  const { number: no, takenAt, place, light, guess, conditions, choice, note } = body;
+  const { timedSeconds, heardSeconds, about } = body;
+  return {
+    ...(no === undefined ? {} : { number: no }),
+    ...(takenAt === undefined ? {} : { takenAt: momentOfBody(takenAt) }),
+    ...(place === undefined ? {} : { place }),
+    ...(light === undefined ? {} : { light }),
+    ...(guess === undefined ? {} : { guess }),
+    ...(conditions === undefined ? {} : { conditions: conditionsFrom(conditions) }),
+    ...(choice === undefined ? {} : { choice: choiceFrom(choice) }),
+    ...(note === undefined ? {} : { note }),
+    ...(timedSeconds === undefined ? {} : { timedSeconds }),
+    ...(heardSeconds === undefined ? {} : { heardSeconds }),
+    ...(about === undefined ? {} : { about })
+  };
+}
+
+/** A logged frame as it is sent. */
+export const frameSchema = object({
+  ...newFrameFields,
+  set: notedSchema,
+  expected: object({
+    deltaStops: number().required(),
+    sdStops: number().required(),
+    pUsable: number().min(0).max(1).required()
+  })
+    .nullable()
+    .defined(),
+  doubts: array(string().oneOf(DOUBTS).required()).required(),
+  revision: revision().required()
+}).required();
+
+/** A logged frame of a checked body. */
+export function frameFrom(body: InferType<typeof frameSchema>): Frame {
+  const { set, expected, doubts, revision: is } = body;
+  return { ...newFrameFrom(body), set: notedFrom(set), expected, doubts, revision: is };
+}

@@ -4,43 +4,41 @@ import { positionsOf } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { NewFrame } from '#core/log/frame.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { momentOf } from '#core/sky/wall-clock.ts';
 import { parseShutter } from '#core/units/shutter.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 import { lightFromText } from '#core/ways/light-text.ts';
 import { aboutSchema } from './frame.ts';
+import { readClock } from '../reading/clock-time.ts';
 import { parseWith, type FieldFault } from '../reading/parse.ts';
 import { explainQuantity } from '../reading/words.ts';
 
-/** A frame with the moment it was taken. */
-export interface WrittenUp {
-  readonly frame: NewFrame;
-  /** UTC, ISO 8601. */
-  readonly at: string;
+/** What the form is about. */
+export interface WriteUpAbout {
+  readonly loadId: string;
+  /** The camera and film as they were when it was shot, with their revisions. */
+  readonly camera: Camera;
+  readonly cameraRevision: number;
+  readonly filmRevision: number;
+  /** Whose clocks date and time are by. */
+  readonly zone: string;
 }
 
 /**
- * Reads the form: `number`, `date`, `time`, `light`, `guess`, `held`, `subject`, `reason`, `tags`, `note`, `supported`,
- * and `set-` with the id of each control.
- * @param zone whose clocks date and time are by
+ * Reads the form: `number`, `date`, `time`, `place`, `light`, `guess`, `held`, `heard`, `subject`, `reason`, `tags`, `note`,
+ * `supported`, and `set-` with the id of each control. Without `light` the light is not told.
  */
 export function readWrittenUp(
   texts: Readonly<Record<string, string>>,
-  about: {
-    readonly loadId: string;
-    readonly camera: Camera;
-    readonly framesTotal: number;
-    readonly zone: string;
-  },
+  about: WriteUpAbout,
   newId: () => string
-): Result<WrittenUp, readonly FieldFault[]> {
+): Result<NewFrame, readonly FieldFault[]> {
   const faults: FieldFault[] = [];
   const text = (name: string): string => (texts[name] ?? '').trim();
   const number = /^\d+$/.test(text('number')) ? Number(text('number')) : 0;
-  if (number < 1 || number > about.framesTotal) {
+  if (number < 1 || number > 99_999) {
     faults.push({
       field: 'number',
-      message: `“${text('number')}” is no frame number. Give a whole number from 1 to ${about.framesTotal}.`
+      message: `“${text('number')}” is no frame number. Give a whole number from 1 to 99999.`
     });
   }
   const light = (name: string): LightChoice | null => {
@@ -50,14 +48,19 @@ export function readWrittenUp(
     faults.push({ field: name, message });
     return null;
   };
-  const found = light('light');
+  const found = text('light') === '' ? null : light('light');
   const guess = text('guess') === '' ? null : light('guess');
-  const held =
-    text('held') === '' ? null : parseShutter(`${text('held')}${/\d$/.test(text('held')) ? 's' : ''}`);
-  if (held && !held.ok) faults.push({ field: 'held', message: explainQuantity(held.error) });
-  const moment = momentOf(text('date'), text('time') === '' ? '12:00' : text('time'), about.zone);
-  if (!moment.ok && moment.error.problem.startsWith('bad-'))
-    faults.push({ field: 'date', message: 'Give the day as 2026-05-31 and the time as 14:30.' });
+  const seconds = (name: string): number | null => {
+    const typed = text(name);
+    if (typed === '') return null;
+    const read = parseShutter(name === 'held' && /\d$/.test(typed) ? `${typed}s` : typed);
+    if (read.ok) return read.value.seconds;
+    faults.push({ field: name, message: explainQuantity(read.error) });
+    return null;
+  };
+  const [timedSeconds, heardSeconds] = [seconds('held'), seconds('heard')];
+  const taken = readClock(text('date'), text('time') === '' ? '12:00' : text('time'), about.zone);
+  if (!taken.ok) faults.push(taken.error);
   const written = parseWith(aboutSchema.required(), {
     ...{ subject: text('subject'), reason: text('reason') },
     tags: [
@@ -71,19 +74,17 @@ export function readWrittenUp(
   if (!written.ok) faults.push(...written.error);
   if (text('note').length > 2000)
     faults.push({ field: 'note', message: 'A note holds at most 2000 characters.' });
-  if (faults.length > 0 || !found || !written.ok) return err(faults);
-  // an hour that clocks show twice is taken as the first, one they skip as the next
-  const ms = moment.ok ? moment.value : 'earlierMs' in moment.error ? moment.error.earlierMs : 0;
+  if (text('place').length > 80)
+    faults.push({ field: 'place', message: 'A place holds at most 80 characters.' });
+  if (faults.length > 0 || !taken.ok || !written.ok) return err(faults);
+  const { loadId, cameraRevision, filmRevision } = about;
   return ok({
-    at: new Date(ms).toISOString(),
-    frame: {
-      ...{ id: newId(), loadId: about.loadId, number, light: found, guess },
-      conditions: text('supported') === 'yes' ? { supported: true } : {},
-      choice: choiceOf(about.camera, text),
-      ...{ note: text('note'), series: null },
-      timedSeconds: held?.ok === true ? held.value.seconds : null,
-      about: written.value
-    }
+    ...{ id: newId(), loadId, number, takenAt: taken.value, place: text('place') },
+    ...{ cameraRevision, filmRevision, light: found, guess },
+    conditions: text('supported') === 'yes' ? { supported: true } : {},
+    choice: choiceOf(about.camera, text),
+    ...{ note: text('note'), series: null, timedSeconds, heardSeconds },
+    about: written.value
   });
 }
 

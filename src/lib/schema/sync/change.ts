@@ -5,13 +5,14 @@ import type { Queued, Sent } from '#core/offline/queue.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { conflictFrom, conflictSchema, conflictsSchema } from './conflict.ts';
-import { frameWordsSchema, linesSchema } from './frame-words.ts';
-import { newFrameFrom, newFrameSchema } from '../log/frame.ts';
+import { linesSchema } from './lines.ts';
+import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log/frame.ts';
+import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { settingsEditSchema } from '../settings/settings.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 
 /** The form of what is sent. A server that speaks another says so. */
-export const SYNC_FORM = 1;
+export const SYNC_FORM = 2;
 /** Changes in one sending at most. */
 export const MOST_CHANGES = 50;
 
@@ -19,19 +20,25 @@ const id = () => string().required().max(64);
 const action = <T extends Action['kind']>(name: T) => kindField(name, ACTION_KINDS);
 const ACTIONS = {
   log: object({ kind: action('log'), frame: newFrameSchema.required() }).required(),
-  edit: object({ kind: action('edit'), frameId: id(), from: frameWordsSchema, to: frameWordsSchema }),
-  remove: object({ kind: action('remove'), frameId: id(), from: frameWordsSchema }),
+  edit: object({ kind: action('edit'), frameId: id(), from: frameEditSchema, to: frameEditSchema }),
+  remove: object({ kind: action('remove'), frameId: id(), from: frameEditSchema }),
   restore: object({ kind: action('restore'), frameId: id() }),
   stand: object({
     kind: action('stand'),
     cameraId: id(),
+    cameraRevision: number().integer().min(0).required(),
     from: choiceSchema,
     to: choiceSchema
   }),
   checks: object({ kind: action('checks'), cameraId: id(), from: linesSchema, to: linesSchema }),
-  settings: object({ kind: action('settings'), edit: settingsEditSchema.required() }),
+  settings: object({
+    kind: action('settings'),
+    from: settingsEditSchema.required(),
+    edit: settingsEditSchema.required()
+  }),
   finish: object({ kind: action('finish'), loadId: id(), finished: boolean().required() }),
-  side: object({ kind: action('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() })
+  side: object({ kind: action('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() }),
+  'pack-filter': object({ kind: action('pack-filter'), loadId: id(), on: boolean().required() })
 } as const;
 
 const actionSchema = lazy((value: unknown) => {
@@ -53,6 +60,8 @@ const actionSchema = lazy((value: unknown) => {
       return ACTIONS.finish;
     case 'side':
       return ACTIONS.side;
+    case 'pack-filter':
+      return ACTIONS['pack-filter'];
     default:
       return ACTIONS.log;
   }
@@ -62,10 +71,7 @@ keepShapes(actionSchema, ACTIONS);
 /** A change with its key. */
 export const changeSchema = object({
   key: string().required().min(8).max(64),
-  madeAt: string()
-    .required()
-    .max(40)
-    .matches(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/, 'Times are UTC, such as 2026-05-01T10:00:00.000Z.'),
+  madeAt: momentSchema,
   action: actionSchema
 }).required();
 
@@ -134,12 +140,15 @@ function actionFrom(body: ActionBody): Action {
     case 'stand':
       return { ...body, from: choiceFrom(body.from), to: choiceFrom(body.to) };
     case 'edit':
+      return { ...body, from: factsFrom(body.from), to: factsFrom(body.to) };
     case 'remove':
+      return { ...body, from: factsFrom(body.from) };
     case 'restore':
     case 'checks':
     case 'settings':
     case 'finish':
     case 'side':
+    case 'pack-filter':
       return body;
     default:
       return assertNever(body);
@@ -148,7 +157,7 @@ function actionFrom(body: ActionBody): Action {
 
 /** The change of a checked body. */
 export function changeFrom(body: InferType<typeof changeSchema>): Change {
-  return { ...body, action: actionFrom(body.action) };
+  return { ...body, madeAt: momentOfBody(body.madeAt), action: actionFrom(body.action) };
 }
 
 /** What was sent, of a checked body. */

@@ -2,12 +2,15 @@
 import { array, lazy, number, object, string, type InferType } from 'yup';
 import type { Conflict } from '#core/offline/change.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
-import { frameWordsSchema, linesSchema } from './frame-words.ts';
+import { factFields, factsFrom, frameEditSchema } from '../log/frame.ts';
+import { momentOfBody, momentSchema } from '../reading/moment.ts';
+import { settingsEditSchema } from '../settings/settings.ts';
+import { linesSchema } from './lines.ts';
 import { keepShapes } from '../reading/kinds.ts';
 
 const REASONS = [
-  ...['edited', 'deleted', 'no-frame', 'taken', 'beyond-end', 'finished', 'retired', 'gone'],
-  ...['no-such-position', 'stands-moved', 'checks-changed']
+  ...['edited', 'deleted', 'no-frame', 'taken', 'before-load', 'finished', 'retired', 'gone'],
+  ...['no-such-position', 'stands-moved', 'checks-changed', 'settings-changed']
 ] as const;
 const reason = <T extends Conflict['reason']>(name: T) =>
   string<T>()
@@ -15,26 +18,27 @@ const reason = <T extends Conflict['reason']>(name: T) =>
     .required();
 const bare = <T extends Conflict['reason']>(name: T) => object({ reason: reason(name) }).required();
 const CONFLICTS = {
-  edited: object({ reason: reason('edited'), theirs: frameWordsSchema }),
+  edited: object({ reason: reason('edited'), theirs: frameEditSchema }),
   deleted: bare('deleted'),
   'no-frame': bare('no-frame'),
   taken: object({
     reason: reason('taken'),
     number: number().required(),
     next: number().nullable().defined(),
-    theirs: frameWordsSchema.shape({ loggedAt: string().required() })
+    theirs: object({
+      number: factFields.number.required(),
+      note: factFields.note.defined(),
+      takenAt: momentSchema
+    }).required()
   }),
-  'beyond-end': object({
-    reason: reason('beyond-end'),
-    number: number().required(),
-    framesTotal: number().required()
-  }),
+  'before-load': object({ reason: reason('before-load'), loadedAt: momentSchema }),
   finished: object({ reason: reason('finished'), filmName: string().defined() }),
   retired: object({ reason: reason('retired'), cameraName: string().defined() }),
   gone: bare('gone'),
   'no-such-position': bare('no-such-position'),
   'stands-moved': object({ reason: reason('stands-moved'), theirs: choiceSchema }),
-  'checks-changed': object({ reason: reason('checks-changed'), theirs: linesSchema })
+  'checks-changed': object({ reason: reason('checks-changed'), theirs: linesSchema }),
+  'settings-changed': object({ reason: reason('settings-changed'), theirs: settingsEditSchema.required() })
 } as const;
 
 /** What stands against a change, told apart by `reason`. */
@@ -45,8 +49,8 @@ export const conflictSchema = lazy((value: unknown) => {
       return CONFLICTS.edited;
     case 'taken':
       return CONFLICTS.taken;
-    case 'beyond-end':
-      return CONFLICTS['beyond-end'];
+    case 'before-load':
+      return CONFLICTS['before-load'];
     case 'finished':
       return CONFLICTS.finished;
     case 'retired':
@@ -55,6 +59,8 @@ export const conflictSchema = lazy((value: unknown) => {
       return CONFLICTS['stands-moved'];
     case 'checks-changed':
       return CONFLICTS['checks-changed'];
+    case 'settings-changed':
+      return CONFLICTS['settings-changed'];
     case 'deleted':
       return CONFLICTS.deleted;
     case 'no-frame':
@@ -71,5 +77,16 @@ export const conflictsSchema = () => array(conflictSchema).max(20).required();
 
 /** The conflict of a checked body. */
 export function conflictFrom(body: InferType<typeof conflictSchema>): Conflict {
-  return body.reason === 'stands-moved' ? { ...body, theirs: choiceFrom(body.theirs) } : body;
+  switch (body.reason) {
+    case 'stands-moved':
+      return { ...body, theirs: choiceFrom(body.theirs) };
+    case 'edited':
+      return { ...body, theirs: factsFrom(body.theirs) };
+    case 'taken':
+      return { ...body, theirs: { ...body.theirs, takenAt: momentOfBody(body.theirs.takenAt) } };
+    case 'before-load':
+      return { ...body, loadedAt: momentOfBody(body.loadedAt) };
+    default:
+      return body;
+  }
 }

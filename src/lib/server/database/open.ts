@@ -2,16 +2,21 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
-import { migrate, orderMigrations } from './migrate.ts';
+import { migrate, orderMigrations, type MigrationModule } from './migrate.ts';
+import { noticeRepository } from './notices.ts';
 
-const files = import.meta.glob<string>('./migrations/*.sql', {
+const sqlFiles = import.meta.glob<string>('./migrations/*.sql', {
   query: '?raw',
   import: 'default',
   eager: true
 });
+const modules = import.meta.glob<MigrationModule>('./migrations/*.ts', { eager: true });
+
+/** Every migration of this program, in order. */
+export const MIGRATIONS = orderMigrations({ ...sqlFiles, ...modules });
 
 /**
- * Opens and migrates a database, making its folder if there is none.
+ * Opens and migrates a database, making its folder if there is none. What could not be carried over waits as notices.
  * @param path a file, or ':memory:'
  * @throws {Error} when the folder cannot be written or the database is of a newer version
  */
@@ -21,7 +26,8 @@ export function openDatabase(path: string): Database.Database {
   try {
     db.pragma('journal_mode = WAL');
     db.pragma('foreign_keys = ON');
-    migrate(db, orderMigrations(files));
+    const told = migrate(db, MIGRATIONS);
+    if (told.length > 0) noticeRepository(db).add(told.join(' '));
   } catch (error) {
     db.close();
     throw error;

@@ -1,8 +1,9 @@
 // Rows of a CSV as frames of a film: read like a frame that is written up by hand, with what was expected worked out.
 import { randomUUID } from 'node:crypto';
+import { notedMarks } from '#core/camera/noted.ts';
 import { settingOf } from '#core/camera/setting.ts';
+import { expectedOfFrame } from '#core/log/exposed.ts';
 import type { Pair } from '#core/log/pair.ts';
-import { judge } from '#core/match/verdict.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
@@ -11,7 +12,6 @@ import { textsOfRow, type CsvMapping } from './csv.ts';
 /** Where the rows go. */
 export interface CsvTarget {
   readonly pair: Pair;
-  readonly cameraRevision: number;
   /** Whose clocks the times are by. */
   readonly zone: string;
 }
@@ -20,25 +20,18 @@ export interface CsvTarget {
 export function stagedRow(
   cells: Readonly<Record<string, string>>,
   mapping: CsvMapping,
-  { pair, cameraRevision, zone }: CsvTarget
+  { pair, zone }: CsvTarget
 ): Result<ArchiveRecord, readonly string[]> {
-  const { loadId, camera, film, framesTotal } = pair;
-  const read = readWrittenUp(
-    textsOfRow(cells, mapping, camera),
-    { loadId, camera, framesTotal, zone },
-    randomUUID
-  );
+  const { camera, film } = pair;
+  const read = readWrittenUp(textsOfRow(cells, mapping, camera), { ...pair, zone }, randomUUID);
   if (!read.ok) return err(read.error.map((f) => `${f.field}: ${f.message}`));
-  const { frame, at } = read.value;
-  const setting = settingOf(camera, frame.choice);
-  if (!setting) return err(['set: the camera has no such position.']);
-  const { light, conditions } = frame;
-  const { deltaStops, sdStops, pUsable } = judge(
-    { camera, film, light, contrast: light.contrast, ...conditions },
-    setting
-  );
+  const frame = read.value;
+  const choice = settingOf(camera, frame.choice)?.choice;
+  const set = choice && notedMarks(camera, choice);
+  if (!set) return err(['set: the camera has no such position.']);
+  const expected = expectedOfFrame(camera, film, frame);
   return ok({
-    ...{ kind: 'frame', cameraRevision, deletedAt: null },
-    frame: { ...frame, choice: setting.choice, loggedAt: at, deltaStops, sdStops, pUsable }
+    ...{ kind: 'frame', deletedAt: null },
+    frame: { ...frame, choice, set, expected, doubts: [], revision: 1 }
   });
 }

@@ -15,6 +15,7 @@ export const CSV_COLUMNS = [
     'load',
     'number',
     'taken at (UTC)',
+    'zone',
     'light LV',
     'light sd',
     'light from',
@@ -31,6 +32,8 @@ export const CSV_COLUMNS = [
     'tags',
     'note',
     'held s',
+    'heard s',
+    'place',
     'bracket',
     'also'
   ]
@@ -64,15 +67,16 @@ function cameOut(judgement: Judgement | null): string {
 export function* csvLines(frames: Iterable<CsvFrame>): Generator<string> {
   yield CSV_COLUMNS.join(',');
   for (const { frame, camera, film, judgement } of frames) {
-    const { id, loadId, number, loggedAt, light, deltaStops, sdStops, pUsable, about, note } = frame;
+    const { id, loadId, number, takenAt, light, expected, about, note, place } = frame;
+    const told = (value: number | null | undefined): string => (value == null ? '' : String(value));
     const cells = [
-      ...[id, camera?.name ?? '', film?.name ?? '', loadId, String(number), loggedAt],
-      ...[String(light.lv), String(light.sdStops), light.way.kind],
-      camera ? marksOf(camera, frame.choice).join(' · ') : '',
-      ...[String(deltaStops), String(sdStops), String(pUsable)],
+      ...[id, camera?.name ?? '', film?.name ?? '', loadId, String(number), takenAt.at, takenAt.zone],
+      ...[told(light?.lv), told(light?.sdStops), light?.way.kind ?? 'not told'],
+      marksOf(frame.set).join(' · '),
+      ...[told(expected?.deltaStops), told(expected?.sdStops), told(expected?.pUsable)],
       ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
       ...[about.subject, about.reason, about.tags.join(', '), note],
-      ...[frame.timedSeconds === null ? '' : String(frame.timedSeconds), frame.series ?? ''],
+      ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
       borderExtras(frame).join(', ')
     ];
     yield Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
@@ -89,6 +93,8 @@ export const CSV_FIELDS = [
     'guess',
     'set',
     'held',
+    'heard',
+    'place',
     'subject',
     'reason',
     'tags',
@@ -113,6 +119,8 @@ export function likelyMapping(headers: readonly string[]): CsvMapping {
     guess: find('guess', 'guessed'),
     set: find('set', 'setting', 'settings', 'marks'),
     held: find('held s', 'held', 'seconds'),
+    heard: find('heard s', 'heard'),
+    place: find('place', 'where'),
     subject: find('subject', 'title', 'what'),
     reason: find('reason', 'why'),
     tags: find('tags', 'tag', 'keywords'),
@@ -174,7 +182,7 @@ export function textsOfRow(
     ...{ number: of('number'), date: day, time: of('time') === '' ? clock.slice(0, 5) : of('time') },
     // a bare number in a column of light is an LV
     light: /^[-−+]?\d+([.,]\d+)?$/.test(light) ? `LV ${light}` : light,
-    ...{ guess: of('guess'), held: of('held'), subject: of('subject'), reason: of('reason') },
+    ...{ guess: of('guess'), held: of('held'), heard: of('heard'), place: of('place'), subject: of('subject'), reason: of('reason') },
     ...{ tags: of('tags'), note: of('note') },
     ...Object.fromEntries(set)
   };

@@ -2,7 +2,7 @@
 import type { Database } from 'better-sqlite3';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type ArchiveRecord } from '#schema/files/archive.ts';
 import { cameraRepository } from '../kit/cameras.ts';
-import { filmRepository } from '../kit/films.ts';
+import { revisionRepository } from '../kit/revisions.ts';
 import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
@@ -40,7 +40,7 @@ export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
 }
 
 function* kitRecords(db: Database): Generator<ArchiveRecord> {
-  const cameras = cameraRepository(db);
+  const [cameras, revisions] = [cameraRepository(db), revisionRepository(db)];
   const kept = (table: 'film' | 'thing'): readonly Kept[] =>
     db.prepare<[], Kept>(`select id, created_at, deleted_at from ${table} order by created_at, id`).all();
   const all = db.prepare<
@@ -48,15 +48,14 @@ function* kitRecords(db: Database): Generator<ArchiveRecord> {
     { readonly id: string; readonly created_at: string; readonly retired_at: string | null }
   >('select id, created_at, retired_at from camera order by created_at, id');
   for (const { id, created_at: addedAt, retired_at: retiredAt } of all.all()) {
-    const stored = cameras.find(id);
-    if (!stored) continue;
-    const { camera, revision } = stored;
-    yield { kind: 'camera', camera, addedAt, retiredAt, revision, stands: cameras.standsAt(id) ?? {} };
+    const own = revisions.ofCamera(id).map(({ value: camera, revision, what, note, since }) => ({
+      ...{ camera, revision, what, note, since }
+    }));
+    yield { kind: 'camera', id, revisions: own, addedAt, retiredAt, stands: cameras.standsAt(id) ?? {} };
   }
-  const films = filmRepository(db);
   for (const { id, created_at: addedAt, deleted_at: deletedAt } of kept('film')) {
-    const film = films.find(id);
-    if (film) yield { kind: 'film', film, addedAt, deletedAt };
+    const own = revisions.ofFilm(id).map(({ value: film, revision, since }) => ({ film, revision, since }));
+    yield { kind: 'film', id, revisions: own, addedAt, deletedAt };
   }
   const thing = db.prepare<[string], { readonly name: string; readonly data: string }>(
     'select name, data from thing where id = ?'
@@ -78,7 +77,7 @@ const PAGE = 1000;
 
 /** Frames with their judgements, page by page, so that the database is never held. */
 function* frameRecords(db: Database): Generator<ArchiveRecord> {
-  const page = db.prepare<[string, number], FrameRow & { readonly camera_revision: number }>(
+  const page = db.prepare<[string, number], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where id > ? order by id limit ?`
   );
   const judgements = judgementRepository(db);
@@ -87,10 +86,12 @@ function* frameRecords(db: Database): Generator<ArchiveRecord> {
     const rows = page.all(after, PAGE);
     for (const row of rows) {
       const { deletedAt, ...frame } = frameFromRow(row);
-      yield { kind: 'frame', frame, cameraRevision: row.camera_revision, deletedAt };
+      yield { kind: 'frame', frame, deletedAt };
     }
-    for (const { frameId, on, outcome, faults, judgedAt } of judgements.ofFrames(rows.map((r) => r.id)))
-      yield { kind: 'judgement', frameId, judgement: { on, outcome, faults }, judgedAt };
+    for (const judged of judgements.ofFrames(rows.map((r) => r.id))) {
+      const { frameId, on, outcome, faults, judgedAt, revision } = judged;
+      yield { kind: 'judgement', frameId, judgement: { on, outcome, faults }, judgedAt, revision };
+    }
     if (rows.length < PAGE) return;
     after = rows.at(-1)?.id ?? '';
   }

@@ -6,6 +6,7 @@ import { filmRepository } from '../kit/films.ts';
 import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
+import { revisionRepository } from '../kit/revisions.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { thingRepository } from '../kit/things.ts';
 
@@ -13,9 +14,9 @@ import { thingRepository } from '../kit/things.ts';
 export function nameOf(record: ArchiveRecord): { readonly table: string; readonly id: string } {
   switch (record.kind) {
     case 'camera':
-      return { table: 'camera', id: record.camera.id };
+      return { table: 'camera', id: record.id };
     case 'film':
-      return { table: 'film', id: record.film.id };
+      return { table: 'film', id: record.id };
     case 'thing':
       return { table: 'thing', id: record.thing.id };
     case 'load':
@@ -25,7 +26,7 @@ export function nameOf(record: ArchiveRecord): { readonly table: string; readonl
     case 'judgement':
       return { table: 'judgement', id: record.frameId };
     case 'bias':
-      return { table: 'bias_change', id: `${record.cameraId} ${record.changedAt}` };
+      return { table: 'bias_change', id: `${record.cameraId} ${record.changedAt.at}` };
     case 'scan':
       return { table: 'scan', id: record.scan.id };
   }
@@ -77,21 +78,32 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
   const [cameras, films, things] = [cameraRepository(db), filmRepository(db), thingRepository(db)];
   const [loads, frames, scans] = [loadRepository(db), frameRepository(db), scanRepository(db)];
   const judgements = judgementRepository(db);
-  const revise = db.prepare<[number, string]>('update camera set revision = ? where id = ?');
+  const revisions = revisionRepository(db);
+  const camera = db.prepare<[string, number, string]>(
+    'insert into camera (id, revision, created_at) values (?, ?, ?)'
+  );
+  const film = db.prepare<[string, number, string]>(
+    'insert into film (id, revision, created_at) values (?, ?, ?)'
+  );
   return (record) => {
     switch (record.kind) {
       case 'camera': {
-        const { camera, addedAt, retiredAt, revision, stands } = record;
-        cameras.add(camera, addedAt);
-        revise.run(revision, camera.id);
-        if (Object.keys(stands).length > 0) cameras.leaveAt(camera.id, stands);
-        if (retiredAt !== null) cameras.retire(camera.id, retiredAt);
+        const { id, addedAt, retiredAt, stands } = record;
+        camera.run(id, record.revisions.at(-1)?.revision ?? 1, addedAt);
+        for (const { camera: value, revision, ...why } of record.revisions)
+          revisions.addCamera({ ...value, id }, revision, why);
+        if (Object.keys(stands).length > 0) cameras.leaveAt(id, stands);
+        if (retiredAt !== null) cameras.retire(id, retiredAt);
         return;
       }
-      case 'film':
-        films.add(record.film, record.addedAt);
-        if (record.deletedAt !== null) films.remove(record.film.id, record.deletedAt);
+      case 'film': {
+        const { id, addedAt, deletedAt } = record;
+        film.run(id, record.revisions.at(-1)?.revision ?? 1, addedAt);
+        for (const { film: value, revision, since } of record.revisions)
+          revisions.addFilm({ ...value, id }, revision, since);
+        if (deletedAt !== null) films.remove(id, deletedAt);
         return;
+      }
       case 'thing':
         things.put(record.thing, record.addedAt);
         if (record.deletedAt !== null) things.remove(record.thing.id, record.deletedAt);
@@ -100,11 +112,13 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
         loads.add(record.load);
         return;
       case 'frame':
-        frames.add(record.frame, record.cameraRevision, record.deletedAt);
+        frames.add(record.frame, record.deletedAt);
         return;
-      case 'judgement':
-        judgements.put({ ...record.judgement, frameId: record.frameId, judgedAt: record.judgedAt });
+      case 'judgement': {
+        const { judgement, frameId, judgedAt, revision } = record;
+        judgements.put({ ...judgement, frameId, judgedAt, revision });
         return;
+      }
       case 'bias': {
         const { cameraId, changedAt, fromStops, fromSd, toStops, toSd, frames: judged } = record;
         judgements.note(cameraId, { changedAt, fromStops, fromSd, toStops, toSd, frames: judged });

@@ -6,7 +6,9 @@ import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
-import { headerFault, readRecord, type ArchiveRecord, type RecordKind } from '#schema/files/archive.ts';
+import { readHeader, readRecord, type ArchiveRecord, type RecordKind } from '#schema/files/archive.ts';
+import { zoneHere } from '#core/sky/zone.ts';
+import { fromVersionOne, type Upgrade } from '#schema/files/older-archives.ts';
 import type { scanIntake } from '../scans/intake.ts';
 import { likelyMapping, readCsv, type CsvMapping, type CsvTable } from './csv.ts';
 import { stagedRow, type CsvTarget } from './csv-rows.ts';
@@ -55,6 +57,8 @@ class Job {
   table: CsvTable | null = null;
   /** Whether the first line was read. */
   headed = false;
+  /** Brings lines of an older version to the form of today. */
+  upgrade: Upgrade = (value) => value;
   constructor(name: string) {
     this.name = name;
   }
@@ -111,12 +115,13 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
             if (text.trim() === '') continue;
             if (!own.headed) {
               own.headed = true;
-              const fault = headerFault(text.replace(/^\uFEFF/, ''));
-              if (fault !== null) own.refuse(1, fault);
+              const header = readHeader(text.replace(/^\uFEFF/, ''));
+              if (!header.ok) own.refuse(1, header.error);
+              else if (header.value === 1) own.upgrade = fromVersionOne(zoneHere());
               continue;
             }
             if (own.faults[0]?.line === 1) return;
-            const record = readRecord(text);
+            const record = readRecord(text, own.upgrade);
             if (record.ok) stageRecord(own, own.lines, record.value, scanNames !== null);
             else own.refuse(own.lines, record.error);
           }

@@ -39,8 +39,9 @@ export function staging(db: Database) {
   const insertFrame = db.prepare<[Record<string, unknown>]>(
     `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
   );
-  const insertJudgement = db.prepare<[string, string, string, string, string]>(
-    'insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)'
+  const insertJudgement = db.prepare<[Record<string, unknown>]>(
+    `insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
+     values (:frameId, :on, :outcome, :faults, :at, :zone, :revision)`
   );
   const stagedFrame = db.prepare<[string]>('select 1 from staged_frame where id = ?');
   const numberTaken = db.prepare<[string, number]>(
@@ -60,8 +61,9 @@ export function staging(db: Database) {
     `insert into frame_tag (frame_id, tag, place) select staged_frame.id, tag.value, tag.key
      from staged_frame, json_each(staged_frame.tags) as tag`,
     'insert into frame_words (frame_id, words) select id, words from staged_frame order by id',
-    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at)
-     select frame_id, judged_on, outcome, faults, judged_at from staged_judgement order by rowid`
+    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
+     select frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision
+     from staged_judgement order by rowid`
   ].map((sql) => db.prepare(sql));
   const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
   /** Names that are staged, but for frames and judgements, and what may be there once only. */
@@ -102,9 +104,9 @@ export function staging(db: Database) {
   function keep(line: number, table: string, id: string, record: ArchiveRecord): string | null {
     const twice = `the ${WORDS[table] ?? table} “${id}” stands in the file twice`;
     if (record.kind === 'frame') {
-      const { frame, cameraRevision, deletedAt } = record;
+      const { frame, deletedAt } = record;
       const { changes } = insertFrame.run({
-        ...frameValues(frame, cameraRevision, deletedAt),
+        ...frameValues(frame, deletedAt),
         ...{ words: wordsOfFrame(frame), tags: JSON.stringify(frame.about.tags) }
       });
       if (changes > 0) return null;
@@ -114,10 +116,9 @@ export function staging(db: Database) {
     }
     if (record.kind === 'judgement') {
       const { on, outcome, faults } = record.judgement;
-      const { frameId, judgedAt } = record;
-      const { changes } = insertJudgement.run(
-        ...([frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt] as const)
-      );
+      const { frameId, judgedAt, revision } = record;
+      const texts = { outcome: JSON.stringify(outcome), faults: JSON.stringify(faults) };
+      const { changes } = insertJudgement.run({ frameId, on, ...texts, ...judgedAt, revision });
       return changes > 0 ? null : twice;
     }
     const name = `${table} ${id}`;

@@ -1,32 +1,36 @@
 // Copies of a film's scans with what is known of their frames written in, as the parts of a ZIP.
 import { readFile } from 'node:fs/promises';
 import sharp from 'sharp';
-import { settingOf } from '#core/camera/setting.ts';
-import { borderExtras, marksLine } from '#core/log/border-note.ts';
+import type { NotedMark } from '#core/camera/noted.ts';
+import { borderExtras, frameMarks } from '#core/log/border-note.ts';
+import { verdictOfFrame } from '#core/log/exposed.ts';
 import type { Frame } from '#core/log/frame.ts';
-import type { Pair } from '#core/log/pair.ts';
 import type { Scan } from '#core/log/scan.ts';
-import { judge } from '#core/match/verdict.ts';
 import { markOfFNumber, markOfSeconds } from '#core/units/series.ts';
-import type { Store } from '../store.ts';
+import type { FrameWith } from '../log/found.ts';
+import { takenWith } from '../log/taken-with.ts';
+import type { Repositories } from '../repositories.ts';
+import type { scanIntake } from '../scans/intake.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
 import type { ZipPart } from './zip-out.ts';
 
-/** What is written of a frame: what the film got, as marks say it, and its border note. */
-export function writtenOf({ camera, film }: Pair, frame: Frame, zone: string): Written {
-  const setting = settingOf(camera, frame.choice);
-  const { light, conditions, about, note } = frame;
-  const exposure =
-    setting && judge({ camera, film, light, contrast: light.contrast, ...conditions }, setting).exposure;
+/** What is written of a frame: what the film got, as marks say it, and its border note. Time by the frame's own clocks. */
+export function writtenOf({ camera, film }: FrameWith, frame: Frame): Written {
+  const exposure = verdictOfFrame(camera, film, frame)?.exposure;
+  const noted = (acts: NotedMark['acts']): number | null =>
+    frame.set.find((n) => n.acts === acts)?.value ?? null;
+  const fNumber = exposure?.fNumber ?? noted('aperture');
+  const seconds = exposure?.seconds ?? noted('time');
+  const { about, note } = frame;
   const description = [
     `${frame.number}. ${about.subject === '' ? note : about.subject}`.trim(),
-    `${camera.name}, ${film.name}, ${marksLine(camera, frame.choice)}`,
+    `${camera.name}, ${film.name}, ${frameMarks(frame)}`,
     ...borderExtras(frame)
   ].join(' · ');
   return {
-    seconds: frame.timedSeconds ?? (exposure ? markOfSeconds(exposure.seconds) : null),
-    fNumber: exposure ? markOfFNumber(exposure.fNumber) : null,
-    ...{ iso: film.iso, ms: Date.parse(frame.loggedAt), zone, description }
+    seconds: frame.timedSeconds ?? frame.heardSeconds ?? (seconds === null ? null : markOfSeconds(seconds)),
+    fNumber: fNumber === null ? null : markOfFNumber(fNumber),
+    ...{ iso: film.iso, ms: Date.parse(frame.takenAt.at), zone: frame.takenAt.zone, description }
   };
 }
 
@@ -41,24 +45,29 @@ function* named(scans: readonly Scan[]): Generator<readonly [Scan, string]> {
   }
 }
 
+/** What is asked for the scans of a film. */
+export type ScansOf = Repositories & { readonly intake: ReturnType<typeof scanIntake> };
+
 /** The parts: JPEG copies with Exif; other originals with an XMP sidecar; scans without a frame as they are. */
-export function* writtenScans(store: Store, pair: Pair, zone: string): Generator<ZipPart> {
-  const frames = new Map(store.frames.listByLoad(pair.loadId).map((f) => [f.id, f]));
-  for (const [scan, name] of named(store.scans.ofLoad(pair.loadId))) {
+export function* writtenScans(store: ScansOf, loadId: string): Generator<ZipPart> {
+  const frames = new Map(store.frames.listByLoad(loadId).map((f) => [f.id, f]));
+  const look = takenWith(store);
+  for (const [scan, name] of named(store.scans.ofLoad(loadId))) {
     const path = store.intake.pathOf(scan, 'original');
     const frame = scan.frameId === null ? undefined : frames.get(scan.frameId);
-    if (!frame) yield { name, path };
+    const taken = frame && look(frame);
+    if (!taken) yield { name, path };
     else if (scan.type === 'jpeg') {
       yield {
         name,
         bytes: async () => {
           const { orientation = 1 } = await sharp(path).metadata();
-          return withExif(await readFile(path), writtenOf(pair, frame, zone), orientation);
+          return withExif(await readFile(path), writtenOf(taken, frame), orientation);
         }
       };
     } else {
       yield { name, path };
-      const sidecar = Buffer.from(xmpSidecar(writtenOf(pair, frame, zone)));
+      const sidecar = Buffer.from(xmpSidecar(writtenOf(taken, frame)));
       yield { name: `${name.replace(/\.[^.]*$/, '')}.xmp`, bytes: () => Promise.resolve(sidecar) };
     }
   }

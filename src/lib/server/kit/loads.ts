@@ -1,26 +1,47 @@
-// Which film is in which camera, and which pair is in hand. The only SQL about loads.
+// Which film is in which camera, and which load is in use. The only SQL about loads.
 import type { Database } from 'better-sqlite3';
-import type { Load, Side } from '#core/log/frame.ts';
+import type { Load, Side } from '#core/log/load.ts';
+import { moment, type Moment } from '#core/sky/moment.ts';
+import { developmentFromJson, packFilterFromJson } from '#schema/kit/load.ts';
 
 interface LoadRow {
   readonly id: string;
   readonly camera_id: string;
   readonly film_id: string;
   readonly frames_total: number;
+  readonly first_number: number;
   readonly loaded_at: string;
+  readonly loaded_zone: string;
   readonly finished_at: string | null;
+  readonly finished_zone: string | null;
   readonly side: Side;
+  readonly pack_filter: string | null;
+  readonly development: string | null;
+  readonly remark: string;
+  readonly revision: number;
 }
 
 function fromRow(row: LoadRow): Load {
   return {
-    id: row.id,
-    cameraId: row.camera_id,
-    filmId: row.film_id,
-    framesTotal: row.frames_total,
-    loadedAt: row.loaded_at,
-    finishedAt: row.finished_at,
-    side: row.side
+    ...{ id: row.id, cameraId: row.camera_id, filmId: row.film_id },
+    ...{ framesTotal: row.frames_total, firstNumber: row.first_number, side: row.side },
+    loadedAt: moment(row.loaded_at, row.loaded_zone),
+    finishedAt:
+      row.finished_at === null ? null : moment(row.finished_at, row.finished_zone ?? row.loaded_zone),
+    packFilter: row.pack_filter === null ? null : packFilterFromJson(row.pack_filter),
+    development: row.development === null ? null : developmentFromJson(row.development),
+    ...{ remark: row.remark, revision: row.revision }
+  };
+}
+
+function toRow(load: Load): Record<string, unknown> {
+  const { loadedAt, finishedAt, packFilter, development, ...rest } = load;
+  return {
+    ...rest,
+    ...{ loadedAt: loadedAt.at, loadedZone: loadedAt.zone },
+    ...{ finishedAt: finishedAt?.at ?? null, finishedZone: finishedAt?.zone ?? null },
+    packFilter: packFilter && JSON.stringify(packFilter),
+    development: development && JSON.stringify(development)
   };
 }
 
@@ -34,32 +55,39 @@ export function loadRepository(db: Database) {
     'select * from load where camera_id = ? order by loaded_at, rowid'
   );
   const one = db.prepare<[string], LoadRow>('select * from load where id = ?');
+  const open = db.prepare<[string], LoadRow>(
+    'select * from load where camera_id = ? and finished_at is null limit 1'
+  );
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at, side)
-     values (:id, :cameraId, :filmId, :framesTotal, :loadedAt, :finishedAt, :side)`
+    `insert into load (id, camera_id, film_id, frames_total, first_number, loaded_at, loaded_zone, finished_at,
+       finished_zone, side, pack_filter, development, remark, revision)
+     values (:id, :cameraId, :filmId, :framesTotal, :firstNumber, :loadedAt, :loadedZone, :finishedAt,
+       :finishedZone, :side, :packFilter, :development, :remark, :revision)`
   );
-  const finish = db.prepare<[string, string]>(
-    'update load set finished_at = ? where id = ? and finished_at is null'
+  const update = db.prepare<[Record<string, unknown>]>(
+    `update load set frames_total = :framesTotal, first_number = :firstNumber, loaded_at = :loadedAt,
+       loaded_zone = :loadedZone, finished_at = :finishedAt, finished_zone = :finishedZone, side = :side,
+       pack_filter = :packFilter, development = :development, remark = :remark, revision = revision + 1
+     where id = :id`
   );
-  const reopen = db.prepare<[string]>(
-    `update load set finished_at = null where id = ? and not exists
-       (select 1 from load other where other.camera_id = load.camera_id and other.finished_at is null)`
-  );
-  // a retired camera is not in hand, whatever was taken up last
-  const hand = db.prepare<[], { load_id: string }>(
-    `select load_id from in_hand join load on load.id = load_id join camera on camera.id = load.camera_id
+  // a retired camera is not in use, whatever was taken up last
+  const current = db.prepare<[], { load_id: string }>(
+    `select load_id from load_in_use join load on load.id = load_id join camera on camera.id = load.camera_id
      where camera.retired_at is null`
   );
-  const take = db.prepare<[string]>(
-    'insert into in_hand (only_row, load_id) values (1, ?) on conflict (only_row) do update set load_id = excluded.load_id'
+  const use = db.prepare<[string]>(
+    'insert into load_in_use (only_row, load_id) values (1, ?) on conflict (only_row) do update set load_id = excluded.load_id'
   );
-  const turn = db.prepare<[string]>(
-    'update load set side = 3 - side where id = ? and side is not null and finished_at is null'
-  );
-  const lengthen = db.prepare<[number, string]>('update load set frames_total = ? where id = ?');
   const find = (id: string): Load | null => {
     const row = one.get(id);
     return row ? fromRow(row) : null;
+  };
+  const openOf = (cameraId: string): Load | null => {
+    const row = open.get(cameraId);
+    return row ? fromRow(row) : null;
+  };
+  const change = (load: Load): void => {
+    update.run(toRow(load));
   };
   return {
     list: (): readonly Load[] => all.all().map(fromRow),
@@ -68,26 +96,44 @@ export function loadRepository(db: Database) {
     /** The films of a camera, oldest first. */
     ofCamera: (cameraId: string): readonly Load[] => ofCamera.all(cameraId).map(fromRow),
     find,
+    /** What is in a camera; null when it is empty. */
+    openOf,
     add: (load: Load): void => {
-      insert.run({ ...load });
+      insert.run(toRow(load));
     },
+    /** Replaces what can be changed of a load, under its next revision. */
+    change,
     /** Marks the film as finished. @returns false if it was already */
-    finish: (id: string, at: string): boolean => finish.run(at, id).changes > 0,
+    finish: (id: string, finishedAt: Moment): boolean => {
+      const load = find(id);
+      if (!load || load.finishedAt !== null) return false;
+      change({ ...load, finishedAt });
+      return true;
+    },
     /** Takes finishing back. @returns false when the camera holds another film by now */
-    reopen: (id: string): boolean => reopen.run(id).changes > 0,
-    /** The load in hand; null when nothing was taken up yet. */
+    reopen: (id: string): boolean => {
+      const load = find(id);
+      if (!load || openOf(load.cameraId)) return false;
+      change({ ...load, finishedAt: null });
+      return true;
+    },
+    /** The load in use; null when nothing was taken up yet. */
     inUse: (): Load | null => {
-      const row = hand.get();
+      const row = current.get();
       return row ? find(row.load_id) : null;
     },
     /** Turns double-run film over: side two, or back. @returns false when it has one side only or is finished */
-    turnOver: (id: string): boolean => turn.run(id).changes > 0,
-    /** The film holds more frames than was thought. */
-    lengthen: (id: string, framesTotal: number): void => {
-      lengthen.run(framesTotal, id);
+    turnOver: (id: string): boolean => {
+      const load = find(id);
+      if (!load || load.side === null || load.finishedAt !== null) return false;
+      change({ ...load, side: load.side === 1 ? 2 : 1 });
+      return true;
     },
     use: (id: string): void => {
-      take.run(id);
+      use.run(id);
     }
   };
 }
+
+/** @see loadRepository */
+export type Loads = ReturnType<typeof loadRepository>;

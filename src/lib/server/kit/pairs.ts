@@ -1,15 +1,16 @@
 // Puts together what a page needs of a pair: camera, film, what is left, and where the controls stand.
-import type { Frame, Load } from '#core/log/frame.ts';
+import type { Frame } from '#core/log/frame.ts';
+import type { Load } from '#core/log/load.ts';
 import { pairFrom, type Pair } from '#core/log/pair.ts';
-import type { Store } from '../store.ts';
+import type { Repositories } from '../repositories.ts';
 
 /** The pair of a load; null when its camera or film is gone. */
-export function pairOf(store: Store, load: Load): Pair | null {
+export function pairOf(store: Repositories, load: Load): Pair | null {
   const camera = store.cameras.find(load.cameraId);
   const film = store.films.find(load.filmId);
   if (!camera || !film) return null;
   return pairFrom({
-    ...{ load, camera: camera.camera, film },
+    ...{ load, camera, film },
     frames: store.frames.listByLoad(load.id),
     stands: store.cameras.standsAt(load.cameraId),
     last: store.frames.lastOfCamera(load.cameraId)
@@ -17,7 +18,7 @@ export function pairOf(store: Store, load: Load): Pair | null {
 }
 
 /** The pair a page is about: the one its address names, else the one in hand. */
-export function pairInUse(store: Store, loadId: string | null): Pair | null {
+export function pairInUse(store: Repositories, loadId: string | null): Pair | null {
   const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inUse();
   return load && pairOf(store, load);
 }
@@ -26,10 +27,12 @@ export function pairInUse(store: Store, loadId: string | null): Pair | null {
 const RECENT = 14;
 
 /** The latest frames of all films with the names of their films. */
-export function recentFrames(store: Store): readonly { readonly frame: Frame; readonly filmName: string }[] {
+export function recentFrames(
+  store: Repositories
+): readonly { readonly frame: Frame; readonly filmName: string }[] {
   return store.frames.recent(RECENT).flatMap((frame) => {
     const load = store.loads.find(frame.loadId);
     const film = load && store.films.find(load.filmId);
-    return film ? [{ frame, filmName: film.name }] : [];
+    return film ? [{ frame, filmName: film.value.name }] : [];
   });
 }

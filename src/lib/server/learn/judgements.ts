@@ -2,6 +2,7 @@
 import type { Database } from 'better-sqlite3';
 import type { BiasChange } from '#core/learn/bias.ts';
 import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
+import { moment } from '#core/sky/moment.ts';
 import { faultsFromJson, outcomeFromJson } from '#schema/log/judgement.ts';
 import { remembered } from '#schema/reading/remembered.ts';
 
@@ -11,11 +12,14 @@ interface JudgementRow {
   readonly outcome: string;
   readonly faults: string;
   readonly judged_at: string;
+  readonly judged_zone: string;
+  readonly revision: number;
 }
 
 interface BiasRow {
   readonly id: number;
   readonly changed_at: string;
+  readonly changed_zone: string;
   readonly from_stops: number;
   readonly from_sd: number | null;
   readonly to_stops: number;
@@ -30,7 +34,8 @@ const fromRow = (row: JudgementRow): Judgement => ({
   on: row.judged_on,
   outcome: outcomeOf(row.outcome),
   faults: faultsOf(row.faults),
-  judgedAt: row.judged_at
+  judgedAt: moment(row.judged_at, row.judged_zone),
+  revision: row.revision
 });
 
 /** The judgements of a database. */
@@ -45,18 +50,20 @@ export function judgementRepository(db: Database) {
   const ofFrames = db.prepare<[string], JudgementRow>(
     'select * from judgement where frame_id in (select value from json_each(?))'
   );
-  const put = db.prepare<[string, string, string, string, string]>(
-    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at) values (?, ?, ?, ?, ?)
+  const put = db.prepare<[Record<string, unknown>]>(
+    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
+     values (:frameId, :on, :outcome, :faults, :at, :zone, :revision)
      on conflict (frame_id) do update set judged_on = excluded.judged_on, outcome = excluded.outcome,
-       faults = excluded.faults, judged_at = excluded.judged_at`
+       faults = excluded.faults, judged_at = excluded.judged_at, judged_zone = excluded.judged_zone,
+       revision = judgement.revision + 1`
   );
   const drop = db.prepare<[string]>('delete from judgement where frame_id = ?');
   const history = db.prepare<[string], BiasRow>(
     'select * from bias_change where camera_id = ? order by id desc'
   );
   const note = db.prepare<[Record<string, unknown>]>(
-    `insert into bias_change (camera_id, changed_at, from_stops, from_sd, to_stops, to_sd, frames)
-     values (:cameraId, :changedAt, :fromStops, :fromSd, :toStops, :toSd, :frames)`
+    `insert into bias_change (camera_id, changed_at, changed_zone, from_stops, from_sd, to_stops, to_sd, frames)
+     values (:cameraId, :at, :zone, :fromStops, :fromSd, :toStops, :toSd, :frames)`
   );
   return {
     find: (frameId: string): Judgement | null => {
@@ -67,19 +74,25 @@ export function judgementRepository(db: Database) {
     ofCamera: (cameraId: string): readonly Judgement[] => ofCamera.all(cameraId).map(fromRow),
     ofFrames: (ids: readonly string[]): readonly Judgement[] =>
       ofFrames.all(JSON.stringify(ids)).map(fromRow),
-    put: ({ frameId, on, outcome, faults, judgedAt }: Judgement): void => {
-      put.run(frameId, on, JSON.stringify(outcome), JSON.stringify(faults), judgedAt);
+    /** Stores a judgement, or one in its place under the next revision. */
+    put: ({ frameId, on, outcome, faults, judgedAt, revision }: Judgement): void => {
+      const texts = { outcome: JSON.stringify(outcome), faults: JSON.stringify(faults) };
+      put.run({ frameId, on, ...texts, ...judgedAt, revision });
     },
     /** @returns false when the frame was not judged */
     drop: (frameId: string): boolean => drop.run(frameId).changes > 0,
     /** How a camera's bias was changed, the latest first. */
     history: (cameraId: string): readonly BiasChange[] =>
       history.all(cameraId).map((r) => ({
-        ...{ id: r.id, changedAt: r.changed_at, fromStops: r.from_stops, fromSd: r.from_sd },
+        ...{ id: r.id, changedAt: moment(r.changed_at, r.changed_zone) },
+        ...{ fromStops: r.from_stops, fromSd: r.from_sd },
         ...{ toStops: r.to_stops, toSd: r.to_sd, frames: r.frames }
       })),
-    note: (cameraId: string, change: Omit<BiasChange, 'id'>): void => {
-      note.run({ cameraId, ...change });
+    note: (cameraId: string, { changedAt, ...change }: Omit<BiasChange, 'id'>): void => {
+      note.run({ cameraId, ...change, ...changedAt });
     }
   };
 }
+
+/** @see judgementRepository */
+export type Judgements = ReturnType<typeof judgementRepository>;

@@ -1,19 +1,26 @@
 // What judged frames teach: what is known of a camera now, and taking a bias up or back.
-import type { Camera } from '#core/camera/camera.ts';
 import { likelyCauses, type Cause } from '#core/learn/causes.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { sideOf } from '#core/learn/outcome-side.ts';
 import type { JudgedFrame } from '#core/learn/observe.ts';
-import type { Load } from '#core/log/frame.ts';
-import type { Store } from '../store.ts';
+import type { Load } from '#core/log/load.ts';
+import type { Moment } from '#core/sky/moment.ts';
+import { takenWith } from '../log/taken-with.ts';
+import type { Repositories } from '../repositories.ts';
 
-/** The judged frames of a camera with their films, oldest judgement first. */
-export function judgedFramesOf(store: Store, cameraId: string): readonly JudgedFrame[] {
+/**
+ * The judged frames of a camera with it and their films as they were, oldest judgement first. What was judged of it before it
+ * was converted or repaired says nothing of it now, and is left out.
+ */
+export function judgedFramesOf(store: Repositories, cameraId: string): readonly JudgedFrame[] {
+  const rebuilt = store.revisions.ofCamera(cameraId).findLast((r) => r.what === 'rebuilt')?.revision ?? 0;
+  const look = takenWith(store);
+  const frames = new Map(store.frames.judgedOfCamera(cameraId).map((f) => [f.id, f]));
   return store.judgements.ofCamera(cameraId).flatMap((judgement) => {
-    const frame = store.frames.find(judgement.frameId);
-    const load = frame && store.loads.find(frame.loadId);
-    const film = load && store.films.find(load.filmId);
-    return frame && film ? [{ frame, film, judgement }] : [];
+    const frame = frames.get(judgement.frameId);
+    if (!frame || frame.cameraRevision < rebuilt) return [];
+    const taken = look(frame);
+    return taken ? [{ frame, camera: taken.camera, film: taken.film, judgement }] : [];
   });
 }
 
@@ -27,9 +34,8 @@ export interface Explained {
 
 /** Why the judged frames of a film came out as they did, drawn from them, the frames before and the film before. */
 export function explainedOf(
-  store: Store,
+  store: Repositories,
   load: Load,
-  camera: Camera,
   judged: readonly JudgedFrame[]
 ): readonly Explained[] {
   const loads = store.loads.ofCamera(load.cameraId);
@@ -40,7 +46,7 @@ export function explainedOf(
   ];
   return judged
     .filter(({ frame }) => frame.loadId === load.id)
-    .map(({ frame, film, judgement }) => ({
+    .map(({ frame, camera, film, judgement }) => ({
       ...{ frameId: frame.id, number: frame.number, judgement },
       causes: likelyCauses({
         ...{ camera, film, frame, judgement },
@@ -67,11 +73,14 @@ export interface NewBias {
 }
 
 /** Takes a bias up: every answer uses it from now on, and how it was is kept. @returns false when there is no such camera */
-export function takeUpBias(store: Store, cameraId: string, bias: NewBias, now: string): boolean {
+export function takeUpBias(store: Repositories, cameraId: string, bias: NewBias, now: Moment): boolean {
   return store.together(() => {
-    const camera = store.cameras.find(cameraId)?.camera;
+    const camera = store.cameras.find(cameraId)?.value;
     if (!camera) return false;
-    store.cameras.change({ ...camera, biasStops: bias.stops, toleranceStops: bias.sd });
+    store.cameras.change(
+      { ...camera, biasStops: bias.stops, toleranceStops: bias.sd },
+      { what: 'bias', since: now }
+    );
     store.judgements.note(cameraId, {
       changedAt: now,
       ...{ fromStops: camera.biasStops, fromSd: camera.toleranceStops },

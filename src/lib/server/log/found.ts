@@ -1,15 +1,22 @@
 // What a page of found frames needs: the frames, how they were judged, and the pairs they were taken with.
+import type { Camera } from '#core/camera/camera.ts';
+import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Frame } from '#core/log/frame.ts';
 import type { Pair } from '#core/log/pair.ts';
-import { dayBounds } from '#core/sky/wall-clock.ts';
 import type { FrameFilter } from '#schema/log/frame-filter.ts';
-import type { FrameSearch } from './frame-search.ts';
 import { pairOf } from '../kit/pairs.ts';
-import type { Store } from '../store.ts';
+import type { Repositories } from '../repositories.ts';
+import { takenWith } from './taken-with.ts';
 
 /** Frames on a page. */
 export const PAGE = 60;
+
+/** What a frame was taken with. */
+export interface FrameWith {
+  readonly camera: Camera;
+  readonly film: Film;
+}
 
 /** A page of frames with what belongs to them. */
 export interface Found {
@@ -17,18 +24,9 @@ export interface Found {
   readonly judgements: readonly Judgement[];
   /** By load; a frame's pair may be missing when its camera or film is gone. */
   readonly pairs: readonly Pair[];
+  /** Camera and film as they were, of each frame in turn; null where that is not stored. */
+  readonly with: readonly (FrameWith | null)[];
   readonly more: boolean;
-}
-
-const iso = (ms: number): string => new Date(ms).toISOString();
-
-/** The filter with its days as moments by the clocks of a zone. */
-export function searchOf(filter: FrameFilter, zone: string): FrameSearch {
-  return {
-    ...filter,
-    from: filter.fromDay === null ? null : iso(dayBounds(filter.fromDay, zone).fromMs),
-    until: filter.toDay === null ? null : iso(dayBounds(filter.toDay, zone).toMs)
-  };
 }
 
 /** A stretch of the frames of one film, which may have more than a page holds. */
@@ -57,20 +55,24 @@ export function partFrom(frames: readonly Frame[], asked: string | null): readon
   return frames.slice((part - 1) * PAGE, part * PAGE);
 }
 
-/** Frames with their judgements and pairs. */
-export function withPairs(store: Store, frames: readonly Frame[], more: boolean): Found {
+/** Frames with their judgements, their pairs and what each was taken with. */
+export function withPairs(store: Repositories, frames: readonly Frame[], more: boolean): Found {
   const loads = [...new Set(frames.map((f) => f.loadId))].flatMap((id) => store.loads.find(id) ?? []);
+  const look = takenWith(store);
   return {
     frames,
     judgements: store.judgements.ofFrames(frames.map((f) => f.id)),
     pairs: loads.flatMap((load) => pairOf(store, load) ?? []),
+    with: frames.map((frame) => {
+      const taken = look(frame);
+      return taken && { camera: taken.camera, film: taken.film };
+    }),
     more
   };
 }
 
-/** A page of frames that fit, by the clocks of the place that was last summed up. */
-export function findFrames(store: Store, filter: FrameFilter): Found {
-  const zone = store.settings.read().place?.zone ?? 'UTC';
-  const { frames, more } = store.search.find(searchOf(filter, zone), PAGE);
+/** A page of frames that fit. */
+export function findFrames(store: Repositories, filter: FrameFilter): Found {
+  const { frames, more } = store.search.find(filter, PAGE);
   return withPairs(store, frames, more);
 }

@@ -5,12 +5,6 @@ import type { Frame } from '#core/log/frame.ts';
 import type { FrameFilter, VerdictFilter } from '#schema/log/frame-filter.ts';
 import { FRAME_COLUMNS, folded, frameFromRow, type FrameRow } from './frame-row.ts';
 
-/** A filter with its days as moments, UTC ISO 8601: from the first, up to but without the second. */
-export interface FrameSearch extends FrameFilter {
-  readonly from: string | null;
-  readonly until: string | null;
-}
-
 /** A page of what was found. */
 export interface FoundFrames {
   readonly frames: readonly Frame[];
@@ -56,12 +50,32 @@ function wordsCondition(
 /** Frames that count as few. */
 const FEW = 1500;
 
+/** No clock is further from UTC than so many hours. */
+const CLOCKS_HOURS = 14;
+const hoursFrom = (day: string, hours: number): string =>
+  new Date(Date.parse(`${day}T00:00:00.000Z`) + hours * 3_600_000).toISOString();
+
+/** A frame's day is the one its own clocks showed; the instants around it keep the search to a stretch of the index. */
+function dayConditions(
+  fromDay: string | null,
+  toDay: string | null
+): readonly (readonly [sql: string, ...values: unknown[]])[] {
+  return [
+    ...(fromDay === null
+      ? []
+      : [['taken_at >= ? and taken_day >= ?', hoursFrom(fromDay, -CLOCKS_HOURS), fromDay] as const]),
+    ...(toDay === null
+      ? []
+      : [['taken_at < ? and taken_day <= ?', hoursFrom(toDay, 24 + CLOCKS_HOURS), toDay] as const])
+  ];
+}
+
 /** Conditions of SQL with the values they are about. */
 function conditionsFor(
-  search: FrameSearch,
+  search: FrameFilter,
   few: readonly string[] | null
 ): readonly (readonly [sql: string, ...values: unknown[]])[] {
-  const { words, cameraId, filmId, loadId, fromLv, toLv, from, until, verdict, tag, after } = search;
+  const { words, cameraId, filmId, loadId, fromLv, toLv, fromDay, toDay, verdict, tag, after } = search;
   return [
     ...(loadId === null ? [] : [['load_id = ?', loadId] as const]),
     ...(cameraId === null
@@ -70,18 +84,17 @@ function conditionsFor(
     ...(filmId === null ? [] : [['load_id in (select id from load where film_id = ?)', filmId] as const]),
     ...(fromLv === null ? [] : [['light_lv >= ?', fromLv] as const]),
     ...(toLv === null ? [] : [['light_lv <= ?', toLv] as const]),
-    ...(from === null ? [] : [['logged_at >= ?', from] as const]),
-    ...(until === null ? [] : [['logged_at < ?', until] as const]),
+    ...dayConditions(fromDay, toDay),
     ...(tag === null ? [] : [['id in (select frame_id from frame_tag where tag = ?)', tag] as const]),
     ...(verdict === null ? [] : [[VERDICT_SQL[verdict]] as const]),
     ...wordsCondition(words, few),
-    ...(after === null ? [] : [['(logged_at, id) < (?, ?)', after.loggedAt, after.id] as const])
+    ...(after === null ? [] : [['(taken_at, id) < (?, ?)', after.takenAt, after.id] as const])
   ];
 }
 
 /** The SQL of a search, and the values it is about. `limit` frames at most. @param few frames that have its words, when they are few */
 export function searchSql(
-  search: FrameSearch,
+  search: FrameFilter,
   limit: number,
   few: readonly string[] | null = null
 ): { readonly sql: string; readonly values: readonly unknown[] } {
@@ -91,9 +104,9 @@ export function searchSql(
   const index = search.trash || few ? '' : 'indexed by frame_by_time';
   return {
     sql: `with hit as materialized
-        (select id from frame ${index} where ${where} order by logged_at desc, id desc limit ?)
+        (select id from frame ${index} where ${where} order by taken_at desc, id desc limit ?)
       select ${FRAME_COLUMNS} from hit join frame on frame.id = hit.id
-      order by frame.logged_at desc, frame.id desc`,
+      order by frame.taken_at desc, frame.id desc`,
     values: [...conditions.flatMap(([, ...values]) => values), limit]
   };
 }
@@ -122,7 +135,7 @@ export function frameSearch(db: Database) {
     /** The frames that have all of some words, when they are few; else null. */
     few,
     /** The frames that fit, newest first. @param count frames on a page */
-    find: (search: FrameSearch, count: number): FoundFrames => {
+    find: (search: FrameFilter, count: number): FoundFrames => {
       const { sql, values } = searchSql(search, count + 1, few(search.words));
       const rows = db.prepare<unknown[], FrameRow>(sql).all(...values);
       return { frames: rows.slice(0, count).map(frameFromRow), more: rows.length > count };

@@ -1,9 +1,10 @@
 // Logged frames. The only SQL about them. Deleting keeps the row, so that it can be undone.
 import type { Database } from 'better-sqlite3';
-import type { About, Frame } from '#core/log/frame.ts';
+import type { Expected, Frame } from '#core/log/frame.ts';
 import {
   FRAME_COLUMNS,
   FRAME_NAMES,
+  FRAME_SETS,
   FRAME_VALUES,
   frameFromRow,
   frameValues,
@@ -29,15 +30,20 @@ export function frameRepository(db: Database) {
     `select ${FRAME_COLUMNS} from frame where rowid = (
        select of_film.rowid from load join frame as of_film on of_film.rowid = (
          select rowid from frame where load_id = load.id and deleted_at is null
-         order by logged_at desc, rowid desc limit 1)
-       where load.camera_id = ? order by of_film.logged_at desc, of_film.rowid desc limit 1)`
+         order by taken_at desc, rowid desc limit 1)
+       where load.camera_id = ? order by of_film.taken_at desc, of_film.rowid desc limit 1)`
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (${FRAME_NAMES}) values (${FRAME_VALUES})`
   );
-  const update = db.prepare<[number, string, string]>('update frame set number = ?, note = ? where id = ?');
-  const describe = db.prepare<[string, string, string]>(
-    'update frame set subject = ?, reason = ? where id = ?'
+  const update = db.prepare<[Record<string, unknown>]>(`update frame set ${FRAME_SETS} where id = :id`);
+  const judged = db.prepare<[string], FrameRow>(
+    `select ${FRAME_COLUMNS} from load join frame on frame.load_id = load.id
+     where load.camera_id = ? and frame.deleted_at is null
+       and exists (select 1 from judgement where frame_id = frame.id)`
+  );
+  const expect = db.prepare<[number | null, number | null, number | null, string]>(
+    'update frame set delta_stops = ?, sd_stops = ?, p_usable = ? where id = ?'
   );
   const untag = db.prepare<[string]>('delete from frame_tag where frame_id = ?');
   const tag = db.prepare<[string, string, number]>(
@@ -50,34 +56,27 @@ export function frameRepository(db: Database) {
   const allTags = db.prepare<[], { readonly tag: string }>(
     'select tag from frame_tag group by tag order by count(*) desc, tag limit 200'
   );
-  const relight = db.prepare<[Record<string, unknown>]>(
-    `update frame set light_lv = :lv, light_sd_stops = :lightSd, light_way = :way, contrast = :contrast,
-       delta_stops = :deltaStops, sd_stops = :sdStops, p_usable = :pUsable
-     where id = :id`
-  );
   const recent = db.prepare<[number], FrameRow>(
-    `select ${FRAME_COLUMNS} from frame where deleted_at is null order by logged_at desc, id desc limit ?`
+    `select ${FRAME_COLUMNS} from frame where deleted_at is null order by taken_at desc, id desc limit ?`
   );
   const strips = db.prepare<[string], StripRow>(
     `select load_id, number, verdict from frame left join judgement on judgement.frame_id = frame.id
      where load_id in (select value from json_each(?)) and deleted_at is null order by load_id, number`
   );
-  const remove = db.prepare<[string, string]>(
-    'update frame set deleted_at = ? where id = ? and deleted_at is null'
-  );
-  const restore = db.prepare<[number, string]>('update frame set deleted_at = null, number = ? where id = ?');
   const find = (id: string): StoredFrame | null => {
     const row = one.get(id);
     return row ? frameFromRow(row) : null;
   };
   /** Keeps what a frame is searched by in step with it. */
-  const write = (id: string, frame: Pick<Frame, 'note' | 'about'>): void => {
+  const write = (id: string, frame: Pick<Frame, 'note' | 'about' | 'place'>): void => {
     untag.run(id);
     frame.about.tags.forEach((t, place) => tag.run(id, t, place));
     word.run(id, wordsOfFrame(frame));
   };
   return {
     listByLoad: (loadId: string): readonly Frame[] => byLoad.all(loadId).map(frameFromRow),
+    /** The judged frames of a camera that are not in the trash. */
+    judgedOfCamera: (cameraId: string): readonly Frame[] => judged.all(cameraId).map(frameFromRow),
     /** Also finds frames in the trash. */
     find,
     /** The latest frame taken with a camera: where its controls stand. */
@@ -86,28 +85,24 @@ export function frameRepository(db: Database) {
       return row ? frameFromRow(row) : null;
     },
     /** @param deletedAt when it was moved to the trash; null = it is in the log */
-    add: (frame: Frame, cameraRevision: number, deletedAt: string | null = null): void => {
-      insert.run(frameValues(frame, cameraRevision, deletedAt));
+    add: (frame: Frame, deletedAt: string | null = null): void => {
+      insert.run(frameValues(frame, deletedAt));
       write(frame.id, frame);
     },
-    change: (id: string, number: number, note: string): void => {
-      update.run(number, note, id);
-      const frame = find(id);
-      if (frame) write(id, frame);
+    /** Replaces a frame under its next revision. @returns it as it is then */
+    change: (frame: StoredFrame): StoredFrame => {
+      const changed = { ...frame, revision: frame.revision + 1 };
+      update.run(frameValues(changed, frame.deletedAt));
+      write(frame.id, changed);
+      return changed;
     },
-    /** Replaces what is written about a frame beside its note. */
-    describe: (id: string, about: About): void => {
-      describe.run(about.subject, about.reason, id);
-      const frame = find(id);
-      if (frame) write(id, { note: frame.note, about });
+    /** What is to be expected of a frame, worked out anew: nothing that was noted changes. */
+    expect: (id: string, expected: Expected | null): void => {
+      const { deltaStops = null, sdStops = null, pUsable = null } = expected ?? {};
+      expect.run(deltaStops, sdStops, pUsable, id);
     },
     /** Tags in use, the commonest first. */
     tags: (): readonly string[] => allTags.all().map((row) => row.tag),
-    /** Gives a frame another light, with what is expected of it then. */
-    relight: ({ id, light, deltaStops, sdStops, pUsable }: Frame): void => {
-      const { lv, sdStops: lightSd, way, contrast } = light;
-      relight.run({ id, lv, lightSd, way: JSON.stringify(way), contrast, deltaStops, sdStops, pUsable });
-    },
     /** The numbers logged on some loads and how each came out, by load. */
     strips: (loadIds: readonly string[]): ReadonlyMap<string, readonly Omit<StripRow, 'load_id'>[]> => {
       const found = new Map<string, Omit<StripRow, 'load_id'>[]>();
@@ -119,10 +114,9 @@ export function frameRepository(db: Database) {
       return found;
     },
     /** The latest frames of all films, newest first. */
-    recent: (count: number): readonly Frame[] => recent.all(count).map(frameFromRow),
-    remove: (id: string, at: string): boolean => remove.run(at, id).changes > 0,
-    restore: (id: string, number: number): void => {
-      restore.run(number, id);
-    }
+    recent: (count: number): readonly Frame[] => recent.all(count).map(frameFromRow)
   };
 }
+
+/** @see frameRepository */
+export type Frames = ReturnType<typeof frameRepository>;

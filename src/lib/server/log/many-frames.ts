@@ -3,6 +3,7 @@ import type { Database } from 'better-sqlite3';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { ABOUT_LIMITS } from '#schema/log/frame.ts';
 import type { StoredFrame } from './frame-row.ts';
+import type { Moment } from '#core/sky/moment.ts';
 import { frameRepository } from './frames.ts';
 import { logbook } from './logbook.ts';
 
@@ -25,14 +26,14 @@ class Refused extends Error {
 }
 
 /** Changes of many frames in a database. */
-export function manyFrames(db: Database, now: () => string) {
+export function manyFrames(db: Database, now: () => Moment) {
   const frames = frameRepository(db);
-  const archive = logbook(db, now);
+  const book = logbook(db, now);
 
   function describe(frame: StoredFrame, { addTags, removeTags, subject }: ManyEdit): void {
     const tags = [...new Set([...frame.about.tags, ...addTags])].filter((t) => !removeTags.includes(t));
     if (tags.length > ABOUT_LIMITS.tags) throw new Refused({ reason: 'many-tags', number: frame.number });
-    frames.describe(frame.id, { ...frame.about, tags, subject: subject ?? frame.about.subject });
+    frames.change({ ...frame, about: { ...frame.about, tags, subject: subject ?? frame.about.subject } });
   }
 
   const change = db.transaction((edit: ManyEdit): number => {
@@ -45,10 +46,10 @@ export function manyFrames(db: Database, now: () => string) {
           describe(frame, edit);
           break;
         case 'remove':
-          archive.remove(id);
+          book.remove(id);
           break;
         case 'restore':
-          if (!archive.restore(id).ok) throw new Refused({ reason: 'no-room', number: frame.number });
+          if (!book.restore(id).ok) throw new Refused({ reason: 'no-room', number: frame.number });
           break;
       }
     }

@@ -1,11 +1,11 @@
 // Keepers, what they cost, what went wrong and why, over all judged frames. The only SQL about such sums.
 // A keeper is a frame judged right, or within a stop of it, without a fault.
 import type { Database } from 'better-sqlite3';
-import { likelyCauses, type Cause } from '#core/learn/causes.ts';
-import type { Store } from '../store.ts';
+import type { Cause } from '#core/learn/causes.ts';
+import { KEEPER_STOPS } from '#core/learn/outcome-side.ts';
 
 const KEEPER = `(judgement.faults = '[]' and case json_extract(outcome, '$.kind')
-  when 'tone' then abs(json_extract(outcome, '$.stops')) <= 1 else json_extract(outcome, '$.word') = 'right' end)`;
+  when 'tone' then abs(json_extract(outcome, '$.stops')) <= ${KEEPER_STOPS} else json_extract(outcome, '$.word') = 'right' end)`;
 const JUDGED = `judgement join frame on frame.id = judgement.frame_id and frame.deleted_at is null
   join load on load.id = frame.load_id`;
 
@@ -21,7 +21,7 @@ export interface PairSums {
 
 /** Sums of one month. */
 export interface MonthSums {
-  /** YYYY-MM, UTC. */
+  /** YYYY-MM, by the clocks of each frame. */
   readonly month: string;
   readonly judged: number;
   readonly keepers: number;
@@ -58,7 +58,7 @@ export function numbersOf(db: Database) {
      from ${JUDGED} group by load.camera_id, load.film_id order by keepers desc, judged desc`
   );
   const months = db.prepare<[], MonthSums>(
-    `select substr(frame.logged_at, 1, 7) as month, count(*) as judged, sum(${KEEPER}) as keepers
+    `select substr(frame.taken_day, 1, 7) as month, count(*) as judged, sum(${KEEPER}) as keepers
      from ${JUDGED} group by month order by month`
   );
   const faults = db.prepare<[], Counted<string>>(
@@ -78,47 +78,5 @@ export function numbersOf(db: Database) {
     faults: () => [...sides.all(), ...faults.all()],
     /** Frames that went wrong, the latest judged first. */
     wrong: (count: number) => wrong.all(count).map((row) => row.frame_id)
-  };
-}
-
-/** Frames whose causes are counted: the latest ones. */
-const CAUSES_OF = 300;
-
-function causesOf(store: Store): Numbers['causes'] {
-  const counts = new Map<Cause['cause'], number>();
-  for (const id of store.numbers.wrong(CAUSES_OF)) {
-    const frame = store.frames.find(id);
-    const load = frame && store.loads.find(frame.loadId);
-    const camera = load && store.cameras.find(load.cameraId)?.camera;
-    const film = load && store.films.find(load.filmId);
-    const judgement = store.judgements.find(id);
-    if (!frame || !camera || !film || !judgement) continue;
-    const before = store.frames.listByLoad(load.id).filter((f) => f.number < frame.number);
-    const [first] = likelyCauses({ camera, film, frame, before, judgement });
-    if (first) counts.set(first.cause, (counts.get(first.cause) ?? 0) + 1);
-  }
-  return [...counts]
-    .map(([what, frames]) => ({ what, frames }))
-    .sort((a, b) => b.frames - a.frames || (a.what < b.what ? -1 : 1));
-}
-
-/** The sums of a store. */
-export function readNumbers(store: Store): Numbers {
-  return {
-    pairs: store.numbers.pairs().flatMap((row) => {
-      const camera = store.cameras.find(row.camera_id)?.camera;
-      const film = store.films.find(row.film_id);
-      if (!camera || !film) return [];
-      const cost = film.price === null || row.keepers === 0 ? null : (film.price * row.films) / row.keepers;
-      return [
-        {
-          ...{ cameraName: camera.name, filmName: film.name, judged: row.judged, keepers: row.keepers },
-          costPerKeeper: cost
-        }
-      ];
-    }),
-    months: store.numbers.months(),
-    faults: store.numbers.faults(),
-    causes: causesOf(store)
   };
 }

@@ -15,7 +15,7 @@ export function settingsRepository(db: Database) {
     'select name, value from setting'
   );
   const put = db.prepare<[string, string]>(
-    'insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value'
+    'insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value, revision = setting.revision + 1'
   );
   const read = (): Settings => {
     const stored = Object.fromEntries(
@@ -25,7 +25,12 @@ export function settingsRepository(db: Database) {
     // a value that an older or newer program wrote otherwise is no reason to fail
     return settings.ok ? settings.value : FIRST_SETTINGS;
   };
+  const revision = db.prepare<[], { readonly n: number }>(
+    'select coalesce(sum(revision), 0) as n from setting'
+  );
   return {
+    /** Rises with every change of any setting. */
+    revision: (): number => revision.get()?.n ?? 0,
     read,
     /** Changes what is named. @returns the settings then */
     change: db.transaction((edit: InferType<typeof settingsEditSchema>): Settings => {

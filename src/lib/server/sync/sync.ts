@@ -1,33 +1,43 @@
-// What a phone did while it was away, done at home: each change once, in one transaction with its key; what was changed at
-// home meanwhile is asked about and never overwritten unless the person saw just that.
+// What a phone did while it was away, done here: each change once, in one transaction with its key; what was changed here
+// meanwhile is asked about and never overwritten unless the person saw just that.
 import { isDeepStrictEqual } from 'node:util';
 import type { Database } from 'better-sqlite3';
 import { settingOf } from '#core/camera/setting.ts';
-import { nextFrameNumber, type NewFrame } from '#core/log/frame.ts';
+import type { NewFrame } from '#core/log/frame.ts';
+import { nextFrameNumber } from '#core/log/load.ts';
 import { assertNever } from '#core/numeric/result.ts';
-import type { Conflict, Action, FrameWords, Outcome } from '#core/offline/change.ts';
+import type { Action, Conflict, Outcome, SomeFacts } from '#core/offline/change.ts';
 import type { Sent } from '#core/offline/queue.ts';
+import type { Moment } from '#core/sky/moment.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 import { settingsEditSchema } from '#schema/settings/settings.ts';
 import { cameraRepository } from '../kit/cameras.ts';
+import { loadChanges } from '../kit/change-load.ts';
 import { filmRepository } from '../kit/films.ts';
+import { loadRepository } from '../kit/loads.ts';
+import { revisionRepository } from '../kit/revisions.ts';
 import type { StoredFrame } from '../log/frame-row.ts';
 import { frameRepository } from '../log/frames.ts';
-import { loadRepository } from '../kit/loads.ts';
 import { logbook } from '../log/logbook.ts';
 import { settingsRepository } from '../settings/settings.ts';
 
 type Settled = (conflict: Conflict) => boolean;
+type Of<K extends Action['kind']> = Extract<Action, { kind: K }>;
 
-const wordsOf = ({ number, note }: FrameWords): FrameWords => ({ number, note });
+/** Those facts of a frame that a change is about. */
+function sameFacts(frame: StoredFrame, of: SomeFacts): SomeFacts {
+  return Object.fromEntries(Object.keys(of).map((name) => [name, frame[name as keyof SomeFacts]]));
+}
 
-/** Changes of phones, done in a database. @param now gives the time, UTC ISO 8601 */
-export function phoneChanges(db: Database, now: () => string) {
+/** Changes of phones, done in a database. @param now the time */
+export function phoneChanges(db: Database, now: () => Moment) {
   const cameras = cameraRepository(db);
   const films = filmRepository(db);
   const loads = loadRepository(db);
+  const revisions = revisionRepository(db);
   const frames = frameRepository(db);
-  const archive = logbook(db, now);
+  const book = logbook(db, now);
+  const changing = loadChanges(db, now);
   const settings = settingsRepository(db);
   const known = db.prepare<[string]>('select 1 from change_done where key = ?');
   const mark = db.prepare<[string, string]>('insert into change_done (key, done_at) values (?, ?)');
@@ -43,101 +53,105 @@ export function phoneChanges(db: Database, now: () => string) {
     if (!load) return { reason: 'gone' };
     const others = frames.listByLoad(loadId).filter((f) => f.id !== except);
     const theirs = others.find((f) => f.number === number);
-    const beyond = number > load.framesTotal;
-    if (!theirs && !beyond) return { number };
-    if (theirs) {
-      const next = nextFrameNumber(load.framesTotal, others, load.side);
-      const { loggedAt } = theirs;
-      const conflict: Conflict = {
-        ...{ reason: 'taken', number, next },
-        theirs: { ...wordsOf(theirs), loggedAt }
-      };
-      if (!settled(conflict)) return conflict;
-      if (next !== null) return { number: next };
-      // the film held a frame more than was thought
-      loads.lengthen(loadId, load.framesTotal + 1);
-      return { number: load.framesTotal + 1 };
-    }
-    const conflict: Conflict = { reason: 'beyond-end', number, framesTotal: load.framesTotal };
+    if (!theirs) return { number };
+    const next = nextFrameNumber(load, others);
+    const { note, takenAt } = theirs;
+    const conflict: Conflict = { reason: 'taken', number, next, theirs: { number, note, takenAt } };
     if (!settled(conflict)) return conflict;
-    loads.lengthen(loadId, number);
-    return { number };
+    // a full side one: the number after all that are taken
+    return { number: next ?? Math.max(...others.map((f) => f.number)) + 1 };
   }
 
-  function log(frame: NewFrame, madeAt: string, settled: Settled): Conflict | null {
-    if (frames.find(frame.id)) return null;
-    const load = loads.find(frame.loadId);
-    const camera = load && cameras.find(load.cameraId)?.camera;
-    const film = load && films.find(load.filmId);
-    if (!camera || !film) return { reason: 'gone' };
+  /** A phone's clock may be ahead: nothing was taken after now. */
+  const notAhead = (moment: Moment): Moment => (moment.at > now().at ? { ...moment, at: now().at } : moment);
+
+  function log(sent: NewFrame, settled: Settled): Conflict | null {
+    if (frames.find(sent.id)) return null;
+    const load = loads.find(sent.loadId);
+    const present = load && cameras.find(load.cameraId);
+    const film = load && films.find(load.filmId)?.value;
+    if (!present || !film) return { reason: 'gone' };
+    const frame = { ...sent, takenAt: notAhead(sent.takenAt) };
+    const { cameraRevision } = frame;
+    const camera =
+      cameraRevision === 0
+        ? revisions.cameraAt(load.cameraId, frame.takenAt.at)?.value
+        : revisions.camera(load.cameraId, cameraRevision)?.value;
+    const setting = camera && settingOf(camera, frame.choice);
+    const early = Date.parse(load.loadedAt.at) - Date.parse(frame.takenAt.at) > 5 * 60_000;
     const against = [
-      ...(cameras.isRetired(camera.id)
-        ? [{ reason: 'retired', cameraName: camera.name } satisfies Conflict]
+      ...(cameras.isRetired(load.cameraId)
+        ? [{ reason: 'retired', cameraName: present.value.name } satisfies Conflict]
         : []),
       ...(load.finishedAt === null ? [] : [{ reason: 'finished', filmName: film.name } satisfies Conflict]),
-      ...(settingOf(camera, frame.choice) ? [] : [{ reason: 'no-such-position' } satisfies Conflict])
+      ...(early ? [{ reason: 'before-load', loadedAt: load.loadedAt } satisfies Conflict] : []),
+      ...(setting ? [] : [{ reason: 'no-such-position' } satisfies Conflict])
     ].find((c) => !settled(c));
     if (against) return against;
     const number = numberFor(load.id, frame.number, frame.id, settled);
     if ('reason' in number) return number;
-    const choice =
-      (settingOf(camera, frame.choice) ?? settingOf(camera, cameras.standsAt(camera.id) ?? {}))?.choice ?? {};
-    // a phone's clock may be ahead: nothing was taken after now
-    const at = madeAt < now() ? madeAt : now();
-    const outcome = archive.log({ ...frame, ...number, choice }, { at, finished: true });
+    // a place that the camera never had: as the controls stand, on the camera of today
+    const placed = setting
+      ? { choice: setting.choice }
+      : {
+          choice: settingOf(present.value, cameras.standsAt(load.cameraId) ?? {})?.choice ?? {},
+          cameraRevision: present.revision
+        };
+    const outcome = book.log({ ...frame, ...number, ...placed }, { finished: true, beforeLoad: true });
     return outcome.ok ? null : { reason: 'gone' };
   }
 
-  /** What was done to a frame's words at home, if the person did not see it. */
-  function editedMeanwhile(frame: StoredFrame, from: FrameWords, settled: Settled): Conflict | null {
-    const theirs = wordsOf(frame);
+  /** What was done to those facts here, if the person did not see it. */
+  function editedMeanwhile(frame: StoredFrame, from: SomeFacts, settled: Settled): Conflict | null {
+    const theirs = sameFacts(frame, from);
     const conflict: Conflict = { reason: 'edited', theirs };
-    return isDeepStrictEqual(theirs, wordsOf(from)) || settled(conflict) ? null : conflict;
+    return isDeepStrictEqual(theirs, from) || settled(conflict) ? null : conflict;
   }
 
-  function edit(action: Extract<Action, { kind: 'edit' }>, settled: Settled): Conflict | null {
+  function edit(action: Of<'edit'>, settled: Settled): Conflict | null {
     const frame = frames.find(action.frameId);
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null && !settled({ reason: 'deleted' })) return { reason: 'deleted' };
-    // what the phone left alone is as it is at home: also the number a frame was given on its way there
-    const left = {
-      ...(action.from.number === action.to.number ? { number: frame.number } : {}),
-      ...(action.from.note === action.to.note ? { note: frame.note } : {})
-    };
-    const to = { ...action.to, ...left };
-    if (isDeepStrictEqual(wordsOf(frame), wordsOf(to)) && frame.deletedAt === null) return null;
-    const against = editedMeanwhile(frame, { ...action.from, ...left }, settled);
+    const { from, to } = action;
+    if (isDeepStrictEqual(sameFacts(frame, to), to) && frame.deletedAt === null) return null;
+    const against = editedMeanwhile(frame, from, settled);
     if (against) return against;
-    const number = numberFor(frame.loadId, to.number, frame.id, settled);
+    const number = to.number === undefined ? {} : numberFor(frame.loadId, to.number, frame.id, settled);
     if ('reason' in number) return number;
-    if (frame.deletedAt !== null) archive.restore(frame.id);
-    const outcome = archive.change(frame.id, { ...number, note: to.note });
-    return outcome.ok ? null : { reason: 'no-frame' };
+    if (frame.deletedAt !== null) book.restore(frame.id);
+    const outcome = book.change(frame.id, { ...to, ...number });
+    if (outcome.ok) return null;
+    const { refusal } = outcome;
+    if (refusal.reason === 'before-load') return { reason: 'before-load', loadedAt: refusal.loadedAt };
+    return refusal.reason === 'no-such-position' ? { reason: 'no-such-position' } : { reason: 'no-frame' };
   }
 
-  function remove(action: Extract<Action, { kind: 'remove' }>, settled: Settled): Conflict | null {
+  function remove(action: Of<'remove'>, settled: Settled): Conflict | null {
     const frame = frames.find(action.frameId);
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null) return null;
-    const against = editedMeanwhile(frame, { ...action.from, number: frame.number }, settled);
-    if (!against) archive.remove(frame.id);
+    // the number may have been changed on the frame's way here: nobody edited it for that
+    const { number: _own, ...from } = action.from;
+    const against = editedMeanwhile(frame, from, settled);
+    if (!against) book.remove(frame.id);
     return against;
   }
 
   function restore(frameId: string): Conflict | null {
     const frame = frames.find(frameId);
     if (!frame) return { reason: 'no-frame' };
-    const outcome = archive.restore(frameId);
+    const outcome = book.restore(frameId);
     if (outcome.ok || outcome.refusal.reason !== 'taken') return outcome.ok ? null : { reason: 'gone' };
     const theirs = frames.listByLoad(frame.loadId).find((f) => f.number === frame.number) ?? frame;
-    const { number } = frame;
-    return {
-      ...{ reason: 'taken', number, next: null },
-      theirs: { ...wordsOf(theirs), loggedAt: theirs.loggedAt }
-    };
+    const { number, note, takenAt } = theirs;
+    return { reason: 'taken', number: frame.number, next: null, theirs: { number, note, takenAt } };
   }
 
-  function stand(action: Extract<Action, { kind: 'stand' }>, settled: Settled): Conflict | null {
+  function stand(action: Of<'stand'>, settled: Settled): Conflict | null {
+    const present = cameras.find(action.cameraId)?.revision;
+    if (present === undefined) return { reason: 'gone' };
+    // places on a camera as it was before: how it stands now is not known by them
+    if (action.cameraRevision !== 0 && action.cameraRevision !== present) return null;
     const theirs = cameras.standsAt(action.cameraId) ?? {};
     const moved = ![action.from, action.to, {}].some((c) => isDeepStrictEqual(theirs, c));
     const conflict: Conflict = { reason: 'stands-moved', theirs };
@@ -145,38 +159,55 @@ export function phoneChanges(db: Database, now: () => string) {
     return cameras.leaveAt(action.cameraId, action.to) ? null : { reason: 'gone' };
   }
 
-  function checks(action: Extract<Action, { kind: 'checks' }>, settled: Settled): Conflict | null {
-    const camera = cameras.find(action.cameraId)?.camera;
+  function checks(action: Of<'checks'>, settled: Settled, madeAt: Moment): Conflict | null {
+    const camera = cameras.find(action.cameraId)?.value;
     if (!camera) return { reason: 'gone' };
     const theirs = camera.checks;
     const changed = ![action.from, action.to].some((c) => isDeepStrictEqual(theirs, c));
     const conflict: Conflict = { reason: 'checks-changed', theirs };
     if (changed && !settled(conflict)) return conflict;
-    if (!isDeepStrictEqual(theirs, action.to)) cameras.change({ ...camera, checks: action.to });
+    if (!isDeepStrictEqual(theirs, action.to))
+      cameras.change({ ...camera, checks: action.to }, { what: 'corrected', since: notAhead(madeAt) });
     return null;
   }
 
-  function remember(edit: Readonly<Record<string, unknown>>): null {
-    const read = parseWith(settingsEditSchema, edit);
-    if (read.ok) settings.change(read.value);
+  function remember(action: Of<'settings'>, settled: Settled): Conflict | null {
+    const read = parseWith(settingsEditSchema, action.edit);
+    if (!read.ok) return null;
+    const current: Readonly<Record<string, unknown>> = settings.read();
+    const names = Object.keys(action.from);
+    const theirs = Object.fromEntries(names.map((name) => [name, current[name]]));
+    const same = names.every((n) =>
+      [action.from[n], action.edit[n]].some((v) => isDeepStrictEqual(theirs[n], v))
+    );
+    const conflict: Conflict = { reason: 'settings-changed', theirs };
+    if (!same && !settled(conflict)) return conflict;
+    settings.change(read.value);
     return null;
   }
 
-  function finish(loadId: string, finished: boolean): Conflict | null {
+  function finish({ loadId, finished }: Of<'finish'>, madeAt: Moment): Conflict | null {
     const load = loads.find(loadId);
     if (!load) return { reason: 'gone' };
     if ((load.finishedAt !== null) === finished) return null;
-    if (finished) loads.finish(loadId, now());
-    else if (!loads.reopen(loadId))
-      return { reason: 'finished', filmName: films.find(load.filmId)?.name ?? '' };
-    return null;
+    const outcome = changing.change(loadId, { finished, finishedAt: notAhead(madeAt) });
+    if (outcome.ok) return null;
+    return { reason: 'finished', filmName: films.find(load.filmId)?.value.name ?? '' };
   }
 
-  function turn(loadId: string, side: 1 | 2): Conflict | null {
+  function turn({ loadId, side }: Of<'side'>): Conflict | null {
     const load = loads.find(loadId);
     if (!load || load.side === null) return { reason: 'gone' };
     if (load.side === side || loads.turnOver(loadId)) return null;
-    return { reason: 'finished', filmName: films.find(load.filmId)?.name ?? '' };
+    return { reason: 'finished', filmName: films.find(load.filmId)?.value.name ?? '' };
+  }
+
+  function layFilter({ loadId, on }: Of<'pack-filter'>): Conflict | null {
+    const load = loads.find(loadId);
+    if (!load) return { reason: 'gone' };
+    if (load.packFilter && load.packFilter.on !== on)
+      changing.change(loadId, { packFilter: { ...load.packFilter, on } });
+    return null;
   }
 
   function attempt({ change, settled: seen }: Sent): Conflict | null {
@@ -184,7 +215,7 @@ export function phoneChanges(db: Database, now: () => string) {
     const settled: Settled = (conflict) => seen.some((s) => isDeepStrictEqual(s, conflict));
     switch (action.kind) {
       case 'log':
-        return log(action.frame, madeAt, settled);
+        return log(action.frame, settled);
       case 'edit':
         return edit(action, settled);
       case 'remove':
@@ -194,13 +225,15 @@ export function phoneChanges(db: Database, now: () => string) {
       case 'stand':
         return stand(action, settled);
       case 'checks':
-        return checks(action, settled);
+        return checks(action, settled, madeAt);
       case 'settings':
-        return remember(action.edit);
+        return remember(action, settled);
       case 'finish':
-        return finish(action.loadId, action.finished);
+        return finish(action, madeAt);
       case 'side':
-        return turn(action.loadId, action.side);
+        return turn(action);
+      case 'pack-filter':
+        return layFilter(action);
       default:
         return assertNever(action);
     }
@@ -211,7 +244,7 @@ export function phoneChanges(db: Database, now: () => string) {
     if (known.get(key)) return { key, outcome: 'done' };
     const conflict = attempt(sent);
     if (conflict) return { key, outcome: 'conflict', conflict };
-    mark.run(key, now());
+    mark.run(key, now().at);
     return { key, outcome: 'done' };
   });
 

@@ -3,7 +3,9 @@
 import { array, mixed, number, object, string } from 'yup';
 import type { Queue } from '#core/offline/queue.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { queuedFrom, queuedItemSchema, SYNC_FORM } from '#schema/sync/change.ts';
+import { zoneHere } from '#core/sky/zone.ts';
+import { SYNC_FORM } from '#schema/sync/change.ts';
+import { readQueued } from '#schema/sync/older-changes.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 
 const PROGRAM = 'Just Enough';
@@ -35,10 +37,10 @@ export function queueFromText(text: string): Result<Queue, string> {
     return err(
       'This file is from a newer version. Take the new version up here, then take the file in again.'
     );
-  const read = file.value.queue.map((item) => parseWith(queuedItemSchema, { item }));
-  const odd = read.findIndex((r) => !r.ok);
+  const read = file.value.queue.map((item) => readQueued(item, zoneHere()));
+  const odd = read.indexOf(null);
   if (odd >= 0) return err(`Change ${odd + 1} in this file cannot be read. Nothing was taken in.`);
-  return ok(read.flatMap((r) => (r.ok ? [queuedFrom(r.value.item)] : [])));
+  return ok(read.flatMap((r) => r ?? []));
 }
 
 /** Adds what is not in the queue yet, to be sent. */

@@ -2,12 +2,12 @@
 // so that two tabs cannot lose each other's changes.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Queue } from '#core/offline/queue.ts';
-import { queuedFrom, queuedItemSchema } from '#schema/sync/change.ts';
+import { zoneHere } from '#core/sky/zone.ts';
 import type { OfflineKit } from '#schema/sync/carried.ts';
-import { parseWith } from '#schema/reading/parse.ts';
+import { readQueued } from '#schema/sync/older-changes.ts';
 
 const NAME = 'just-enough';
-const VERSION = 1;
+const VERSION = 2;
 
 /** What is carried, with the tag it had at home. */
 export interface Kept {
@@ -42,7 +42,11 @@ export interface OfflineStore {
 export async function openStore(): Promise<OfflineStore> {
   const db = await openDB<Shape>(NAME, VERSION, {
     upgrade: (fresh) => {
-      for (const name of ['queue', 'kept', 'unreadable'] as const) fresh.createObjectStore(name);
+      for (const name of ['queue', 'unreadable'] as const)
+        if (!fresh.objectStoreNames.contains(name)) fresh.createObjectStore(name);
+      // what an older version carried is fetched anew in the form of today
+      if (fresh.objectStoreNames.contains('kept')) fresh.deleteObjectStore('kept');
+      fresh.createObjectStore('kept');
     }
   });
   await setAside(db);
@@ -88,16 +92,17 @@ async function setAside(db: IDBPDatabase<Shape>): Promise<void> {
   const work = db.transaction(['queue', 'unreadable'], 'readwrite');
   const stored: unknown = await work.objectStore('queue').get('queue');
   const items: readonly unknown[] = Array.isArray(stored) ? stored : stored === undefined ? [] : [stored];
-  const readable: Queue = items.flatMap((item) => {
-    const read = parseWith(queuedItemSchema, { item });
-    return read.ok ? [queuedFrom(read.value.item)] : [];
-  });
-  if (readable.length < items.length) {
-    const odd = items.filter((item) => !parseWith(queuedItemSchema, { item }).ok);
+  const read = items.map((item) => readQueued(item, zoneHere()));
+  const odd = items.filter((_, i) => read[i] === null);
+  if (odd.length > 0) {
     const before = (await work.objectStore('unreadable').get('unreadable')) ?? [];
     await work.objectStore('unreadable').put([...before, ...odd], 'unreadable');
-    await work.objectStore('queue').put(readable, 'queue');
   }
+  if (items.length > 0)
+    await work.objectStore('queue').put(
+      read.flatMap((r) => r ?? []),
+      'queue'
+    );
   await work.done;
 }
 

@@ -1,0 +1,40 @@
+// Everything that is kept in a database, repository by repository. Rules over several of them ask for these, not for the store.
+import type { Database } from 'better-sqlite3';
+import { noticeRepository } from './database/notices.ts';
+import { cameraRepository } from './kit/cameras.ts';
+import { filmRepository } from './kit/films.ts';
+import { loadRepository } from './kit/loads.ts';
+import { revisionRepository } from './kit/revisions.ts';
+import { thingRepository } from './kit/things.ts';
+import { judgementRepository } from './learn/judgements.ts';
+import { frameRepository } from './log/frames.ts';
+import { frameSearch } from './log/frame-search.ts';
+import { numbersOf } from './log/numbers.ts';
+import { scanRepository } from './scans/repository.ts';
+import { settingsRepository } from './settings/settings.ts';
+
+/** The repositories of a database. */
+export function repositoriesOf(db: Database) {
+  return {
+    cameras: cameraRepository(db),
+    films: filmRepository(db),
+    /** Cameras and films as they were. */
+    revisions: revisionRepository(db),
+    loads: loadRepository(db),
+    frames: frameRepository(db),
+    search: frameSearch(db),
+    scans: scanRepository(db),
+    judgements: judgementRepository(db),
+    /** Sums over judged frames. */
+    numbers: numbersOf(db),
+    things: thingRepository(db),
+    settings: settingsRepository(db),
+    /** What the person is told once. */
+    notices: noticeRepository(db),
+    /** Does several things as one: all, or none when something throws. */
+    together: <T>(work: () => T): T => db.transaction(work).immediate()
+  };
+}
+
+/** @see repositoriesOf */
+export type Repositories = ReturnType<typeof repositoriesOf>;
