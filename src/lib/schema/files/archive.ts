@@ -69,9 +69,7 @@ export const ARCHIVE_SCHEMAS = {
   }).required(),
   film: object({
     id: string().required().max(64),
-    revisions: array(
-      object({ film: filmSchema, revision: revisionSchema, since: momentSchema }).required()
-    )
+    revisions: array(object({ film: filmSchema, revision: revisionSchema, since: momentSchema }).required())
       .min(1)
       .required(),
     ...{ addedAt: whenSchema, deletedAt: goneSchema }

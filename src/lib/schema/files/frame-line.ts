@@ -4,7 +4,7 @@ import { number, string, type ValidateOptions } from 'yup';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
 import type { Moment } from '#core/sky/moment.ts';
-import { frameSchema } from '../log/frame.ts';
+import { frameFields as own } from '../log/frame.ts';
 import { notedFrom, notedSchema } from '../log/noted.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { standsSchema } from '../kit/choice.ts';
@@ -20,8 +20,6 @@ export const whenSchema = string()
 export const goneSchema = whenSchema.nullable().defined();
 /** Which state of its camera or film is meant. */
 export const revisionSchema = number().integer().min(1).required();
-
-const own = frameSchema.fields;
 
 type Read<T> = (value: unknown) => T;
 /** A schema, as far as it is used here: with a default or without. */

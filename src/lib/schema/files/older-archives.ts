@@ -4,7 +4,7 @@ import type { NotedMark } from '#core/camera/noted.ts';
 import { notedMarks } from '#core/camera/noted.ts';
 import type { Camera } from '#core/camera/camera.ts';
 import { cameraFrom, cameraSchema } from '../kit/camera.ts';
-import { choiceFrom, choiceSchema } from '../kit/choice.ts';
+import { standsSchema } from '../kit/choice.ts';
 import { parseWith } from '../reading/parse.ts';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -25,8 +25,8 @@ interface Known {
 
 /** Marks of a choice on a camera; none where it cannot be told. */
 function marksFor(known: Known | undefined, choice: unknown): readonly NotedMark[] {
-  const read = parseWith(choiceSchema, choice);
-  return (known && read.ok && notedMarks(known.camera, choiceFrom(read.value))) || [];
+  const read = parseWith(standsSchema, { choice });
+  return (known && read.ok && notedMarks(known.camera, read.value.choice)) || [];
 }
 
 /**

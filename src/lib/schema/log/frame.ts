@@ -132,8 +132,8 @@ export function factsFrom(body: InferType<typeof frameEditSchema>): SomeFacts {
   };
 }
 
-/** A logged frame as it is sent. */
-export const frameSchema = object({
+/** The fields of a logged frame. */
+export const frameFields = {
   ...newFrameFields,
   set: notedSchema,
   expected: object({
@@ -145,7 +145,10 @@ export const frameSchema = object({
     .defined(),
   doubts: array(string().oneOf(DOUBTS).required()).required(),
   revision: revision().required()
-}).required();
+} as const;
+
+/** A logged frame as it is sent. */
+export const frameSchema = object(frameFields).required();
 
 /** A logged frame of a checked body. */
 export function frameFrom(body: InferType<typeof frameSchema>): Frame {

@@ -22,7 +22,10 @@ async function questionOf(request: Request): Promise<Question | Response> {
 }
 
 function shelfOf(s: Store): Shelf {
-  return { camera: (id) => s.cameras.find(id)?.camera ?? null, film: (id) => s.films.find(id) };
+  return {
+    camera: (id) => s.cameras.find(id)?.value ?? null,
+    film: (id) => s.films.find(id)?.value ?? null
+  };
 }
 
 /** JSON of a value; what has no end becomes null. */
@@ -52,6 +55,11 @@ export async function remediesOfRequest(request: Request): Promise<Response> {
   const { situation, present } = question;
   const advice = bestSetting(situation, present);
   if (!advice) return badFields([{ field: 'camera', message: 'The camera has no setting.' }]);
-  const atHand = atHandFrom(store().films.list(), store().things.list());
+  const atHand = atHandFrom(
+    store()
+      .films.list()
+      .map((f) => f.value),
+    store().things.list()
+  );
   return answer(remediesAnswer(advice, remediesFor(situation, present, atHand)));
 }

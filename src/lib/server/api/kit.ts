@@ -6,15 +6,9 @@ import { filmFaults } from '#core/film/faults.ts';
 import { cameraFrom, type cameraSchema } from '#schema/kit/camera.ts';
 import { filmFrom, type filmSchema } from '#schema/kit/film.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/reading/words.ts';
+import { changedMeanwhile, tagged } from '../http/precondition.ts';
 import { badFields, problem } from '../http/problem.ts';
-import type { Store } from '../store.ts';
-
-const now = (): string => new Date().toISOString();
-
-/** JSON of a value; infinite distances become null. */
-function answer(value: unknown, status = 200): Response {
-  return new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } });
-}
+import { serverNow, type Store } from '../store.ts';
 
 /** Nothing of that id is in the kit. */
 export function notInKit(noun: string, id: string): Response {
@@ -47,43 +41,60 @@ export function addCamera(store: Store, body: CameraBody): Response {
   const trouble = cameraTrouble(body);
   if (trouble) return trouble;
   const before = store.cameras.find(body.id);
-  if (before) return answer(before.camera);
-  store.cameras.add(cameraFrom(body), now());
-  return answer(body, 201);
+  if (before) return tagged(before.value, before.revision);
+  store.cameras.add(cameraFrom(body), serverNow());
+  return tagged(body, 1, 201);
 }
 
-/** Replaces a camera. */
-export function changeCamera(store: Store, id: string, body: CameraBody): Response {
+/** Keeps how a camera is from now on as a new revision. @param based the revision it was made on; null = whatever it is */
+export function changeCamera(store: Store, id: string, body: CameraBody, based: number | null): Response {
   if (body.id !== id) return idsDiffer();
   const trouble = cameraTrouble(body);
   if (trouble) return trouble;
-  return store.cameras.change(cameraFrom(body)) ? answer(body) : notInKit('camera', id);
+  return store.together(() => {
+    const before = store.cameras.find(id);
+    if (!before) return notInKit('camera', id);
+    if (based !== null && based !== before.revision)
+      return changedMeanwhile('camera', before.value, before.revision);
+    const revision = store.cameras.change(cameraFrom(body), { what: 'corrected', since: serverNow() });
+    return tagged(body, revision ?? before.revision);
+  });
 }
 
 /** One camera, retired ones too. */
 export function tellCamera(store: Store, id: string): Response {
   const stored = store.cameras.find(id);
-  return stored ? answer(stored.camera) : notInKit('camera', id);
+  return stored ? tagged(stored.value, stored.revision) : notInKit('camera', id);
+}
+
+/** Every revision of a camera, the first first. */
+export function tellRevisions(store: Store, id: string): Response {
+  const all = store.revisions.ofCamera(id);
+  if (all.length === 0) return notInKit('camera', id);
+  return tagged(
+    all.map(({ value: camera, revision, what, note, since }) => ({ camera, revision, what, note, since })),
+    all.at(-1)?.revision ?? 1
+  );
 }
 
 /** Takes a camera out of the kit. */
 export function retireCamera(store: Store, id: string): Response {
   const stored = store.cameras.find(id);
   if (!stored) return notInKit('camera', id);
-  store.cameras.retire(id, now());
-  return answer(stored.camera);
+  store.cameras.retire(id, serverNow().at);
+  return tagged(stored.value, stored.revision);
 }
 
 /** Remembers where a camera's controls stand. */
 export function leaveControls(store: Store, id: string, { choice }: { readonly choice: Choice }): Response {
-  const camera = store.cameras.find(id)?.camera;
-  if (!camera) return notInKit('camera', id);
-  const setting = settingOf(camera, choice);
+  const stored = store.cameras.find(id);
+  if (!stored) return notInKit('camera', id);
+  const setting = settingOf(stored.value, choice);
   if (!setting) {
     return badFields([{ field: 'choice', message: 'The camera has no such position. Reload the page.' }]);
   }
   store.cameras.leaveAt(id, setting.choice);
-  return answer({ choice: setting.choice });
+  return tagged({ choice: setting.choice }, stored.revision);
 }
 
 /** Stores a new film. */
@@ -91,49 +102,36 @@ export function addFilm(store: Store, body: FilmBody): Response {
   const trouble = filmTrouble(body);
   if (trouble) return trouble;
   const before = store.films.find(body.id);
-  if (before) return answer(before);
-  store.films.add(filmFrom(body), now());
-  return answer(body, 201);
+  if (before) return tagged(before.value, before.revision);
+  store.films.add(filmFrom(body), serverNow());
+  return tagged(body, 1, 201);
 }
 
-/** Replaces a film. */
-export function changeFilm(store: Store, id: string, body: FilmBody): Response {
+/** Keeps how a film is from now on as a new revision. @param based the revision it was made on; null = whatever it is */
+export function changeFilm(store: Store, id: string, body: FilmBody, based: number | null): Response {
   if (body.id !== id) return idsDiffer();
   const trouble = filmTrouble(body);
   if (trouble) return trouble;
-  return store.films.change(filmFrom(body)) ? answer(body) : notInKit('film', id);
+  return store.together(() => {
+    const before = store.films.find(id);
+    if (!before) return notInKit('film', id);
+    if (based !== null && based !== before.revision)
+      return changedMeanwhile('film', before.value, before.revision);
+    const revision = store.films.change(filmFrom(body), serverNow());
+    return tagged(body, revision ?? before.revision);
+  });
 }
 
 /** One film, those in the trash too. */
 export function tellFilm(store: Store, id: string): Response {
   const film = store.films.find(id);
-  return film ? answer(film) : notInKit('film', id);
+  return film ? tagged(film.value, film.revision) : notInKit('film', id);
 }
 
 /** Puts a film in the trash. */
 export function removeFilm(store: Store, id: string): Response {
   const film = store.films.find(id);
   if (!film) return notInKit('film', id);
-  store.films.remove(id, now());
-  return answer(film);
-}
-
-/** Changes a load: null leaves a part as it is. */
-export function changeLoad(
-  store: Store,
-  id: string,
-  change: { readonly finished: boolean | null; readonly side: 1 | 2 | null }
-): Response {
-  const load = store.loads.find(id);
-  if (!load) return notInKit('load', id);
-  const conflict = (detail: string): Response => problem(409, 'load', 'The kit says otherwise', detail);
-  if (change.side !== null && change.side !== load.side && !store.loads.turnOver(id)) {
-    return conflict('Only double-run film that is in the camera can be turned over.');
-  }
-  const finished = load.finishedAt !== null;
-  if (change.finished === true && !finished) store.loads.finish(id, now());
-  if (change.finished === false && finished && !store.loads.reopen(id)) {
-    return conflict('The camera holds another film by now, so this one stays finished.');
-  }
-  return answer(store.loads.find(id));
+  store.films.remove(id, serverNow().at);
+  return tagged(film.value, film.revision);
 }

@@ -10,6 +10,12 @@ function answerSchema(answer: Operation['answer']): Json {
   return answer.endsWith('[]') ? { type: 'array', items: ref(answer.slice(0, -2)) } : ref(answer);
 }
 
+/** RFC 9110 §13.1.1. */
+const IF_MATCH: Json = {
+  ...{ name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } },
+  description: 'The ETag of the last answer, so that nobody’s change is undone unseen; * overwrites'
+};
+
 function describeOperation(operation: Operation): Json {
   const { id, summary, body, answer, status, path, query = [], optional = [] } = operation;
   const inPath = [...path.matchAll(/\{(\w+)\}/g)].map((match) => match[1] ?? '');
@@ -19,7 +25,8 @@ function describeOperation(operation: Operation): Json {
   const parameters: readonly Json[] = [
     ...inPath.map(parameter('path', true)),
     ...query.map(parameter('query', true)),
-    ...optional.map(parameter('query', false))
+    ...optional.map(parameter('query', false)),
+    ...(operation.based === true ? [IF_MATCH] : [])
   ];
   return {
     ...{ operationId: id, summary, tags: [path.split('/')[1] ?? ''] },

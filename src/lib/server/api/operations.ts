@@ -16,6 +16,8 @@ export interface Operation {
   readonly query?: readonly string[];
   /** Those that may be left out. */
   readonly optional?: readonly string[];
+  /** Whether the revision it is made on must be sent as If-Match. */
+  readonly based?: boolean;
 }
 
 const kit = (
@@ -41,7 +43,7 @@ const kit = (
 ];
 const replace = (noun: 'camera' | 'film', schema: 'Camera' | 'Film'): Operation => ({
   ...{ method: 'put', path: `/${noun}s/{id}`, id: `replace-${noun}`, body: schema, answer: schema },
-  ...{ summary: `Replaces a ${noun}`, status: 200 }
+  ...{ summary: `Keeps how a ${noun} is from now on`, status: 200, based: true }
 });
 const ask = (
   name: 'match' | 'reach' | 'remedies',
@@ -127,6 +129,10 @@ export const OPERATIONS: readonly Operation[] = [
   ...kit('camera', 'Camera'),
   replace('camera', 'Camera'),
   {
+    ...{ method: 'get', path: '/cameras/{id}/revisions', id: 'list-revisions', answer: 'any', status: 200 },
+    summary: 'How a camera was, from which moment on'
+  },
+  {
     ...{
       method: 'put',
       path: '/cameras/{id}/stands',
@@ -168,11 +174,16 @@ export const OPERATIONS: readonly Operation[] = [
     ...{ summary: 'Changes many frames at once, or none', status: 200 }
   },
   {
-    ...{ method: 'patch', path: '/frames/{id}', id: 'change-frame', body: 'FrameEdit', answer: 'any' },
-    ...{ summary: 'Changes a frame’s number, note and light', status: 200 }
+    ...{ method: 'get', path: '/frames/{id}', id: 'get-frame', answer: 'Frame', status: 200 },
+    summary: 'One frame, those in the trash too'
   },
   {
-    ...{ method: 'delete', path: '/frames/{id}', id: 'remove-frame', answer: 'any', status: 200 },
+    ...{ method: 'patch', path: '/frames/{id}', id: 'change-frame', body: 'FrameEdit', answer: 'Frame' },
+    ...{ summary: 'Changes facts of a frame; what is not named stays', status: 200, based: true }
+  },
+  {
+    ...{ method: 'delete', path: '/frames/{id}', id: 'remove-frame', answer: 'Frame', status: 200 },
+    based: true,
     summary: 'Moves a frame to the trash'
   },
   {
@@ -202,10 +213,11 @@ export const OPERATIONS: readonly Operation[] = [
   ...ARCHIVE_OPERATIONS,
   {
     ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
-    ...{ answer: 'any', summary: 'Says how a frame came out', status: 200 }
+    ...{ answer: 'any', summary: 'Says how a frame came out', status: 200, based: true }
   },
   {
     ...{ method: 'delete', path: '/frames/{id}/judgement', id: 'unjudge-frame', answer: 'any', status: 200 },
+    based: true,
     summary: 'Takes a judgement back'
   },
   {

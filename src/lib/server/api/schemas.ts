@@ -8,7 +8,7 @@ import { csvMappingSchema } from '#schema/files/csv-mapping.ts';
 import { standsSchema } from '#schema/kit/choice.ts';
 import { cameraSchema } from '#schema/kit/camera.ts';
 import { filmSchema } from '#schema/kit/film.ts';
-import { frameEditSchema, newFrameSchema } from '#schema/log/frame.ts';
+import { frameEditSchema, frameSchema, newFrameSchema } from '#schema/log/frame.ts';
 import { manyEditSchema } from '#schema/log/many-frames.ts';
 import {
   cameraEyeAnswerSchema,
@@ -20,21 +20,12 @@ import {
   sunAnswerSchema,
   sunQuestionSchema
 } from '#schema/light/light-question.ts';
-import { loadEditSchema, newLoadSchema } from '#schema/kit/load.ts';
+import { loadEditSchema, loadSchema, newLoadSchema } from '#schema/kit/load.ts';
 import { questionSchema } from '#schema/engine/question.ts';
 import { assignmentsSchema, scanSchema } from '#schema/log/scan.ts';
 import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
 
-const loadSchema = object({
-  id: string().required(),
-  cameraId: string().required(),
-  filmId: string().required(),
-  framesTotal: number().integer().required(),
-  loadedAt: string().required(),
-  finishedAt: string().nullable().defined(),
-  side: number().oneOf([1, 2]).nullable().defined()
-}).required();
 const problemSchema = object({
   type: string().required(),
   title: string().required(),
@@ -52,6 +43,7 @@ export const SCHEMAS = {
   NewLoad: newLoadSchema,
   LoadEdit: loadEditSchema,
   NewFrame: newFrameSchema,
+  Frame: frameSchema,
   FrameEdit: frameEditSchema,
   ManyEdit: manyEditSchema,
   Question: questionSchema,

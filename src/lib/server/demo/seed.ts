@@ -2,6 +2,8 @@
 import type { Database } from 'better-sqlite3';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
+import { NOTHING_ABOUT } from '#core/log/frame.ts';
+import { moment, type Moment } from '#core/sky/moment.ts';
 import { choiceFromShadow, type LightChoice } from '#core/ways/choice.ts';
 import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import { cameraRepository } from '../kit/cameras.ts';
@@ -18,7 +20,10 @@ import { DEMO_THINGS } from './things.ts';
 /** Cameras of the demonstration: one of each of twelve kinds. */
 export const DEMO_CAMERAS: readonly Camera[] = [...CAMERAS_BY_HAND, ...CAMERAS_BY_THEMSELVES];
 
+/** The clocks of the demonstration. */
+export const DEMO_ZONE = 'Europe/Lisbon';
 const DAY = '2026-09-12T';
+const at = (time: string): Moment => moment(DAY + time, DEMO_ZONE);
 
 interface DemoFrame {
   readonly time: string;
@@ -77,17 +82,13 @@ export function seedDemo(db: Database): void {
   const loads = loadRepository(db);
   const things = thingRepository(db);
   db.transaction(() => {
-    DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, `${DAY}06:00:${String(i).padStart(2, '0')}Z`));
-    DEMO_FILMS.forEach((film, i) => films.add(film, `${DAY}06:01:${String(i).padStart(2, '0')}Z`));
+    DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, at(`06:00:${String(i).padStart(2, '0')}Z`)));
+    DEMO_FILMS.forEach((film, i) => films.add(film, at(`06:01:${String(i).padStart(2, '0')}Z`)));
     DEMO_THINGS.forEach((thing, i) => things.put(thing, `${DAY}06:02:0${i}Z`));
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
       loads.add({
-        id,
-        cameraId,
-        filmId,
-        framesTotal,
-        loadedAt: `${DAY}07:00:00Z`,
-        finishedAt: null,
+        ...{ id, cameraId, filmId, framesTotal, firstNumber: 1, loadedAt: at('07:00:00Z'), finishedAt: null },
+        ...{ packFilter: null, development: null, remark: '', revision: 1 },
         side: cameraId === 'demo-ticker' ? 1 : null
       });
     for (const [camera, film, frames] of LOADED)
@@ -95,22 +96,18 @@ export function seedDemo(db: Database): void {
     loads.use('demo-load-marigold');
     logAll(db, 'demo-load-marigold', TOY_FRAMES);
     logAll(db, 'demo-load-pebble', BOX_FRAMES);
-    seedHistory(db);
+    seedHistory(db, DEMO_ZONE);
   })();
 }
 
 function logAll(db: Database, loadId: string, frames: readonly DemoFrame[]): void {
   frames.forEach(({ time, light, choice, note }, i) => {
     const id = `${loadId}-${i + 1}`;
-    const outcome = logbook(db, () => DAY + time).log({
-      ...{ id, loadId, number: i + 1, light, choice, note },
-      ...{
-        guess: null,
-        conditions: {},
-        series: null,
-        timedSeconds: null,
-        about: { subject: '', reason: '', tags: [] }
-      }
+    const takenAt = at(time);
+    const outcome = logbook(db, () => takenAt).log({
+      ...{ id, loadId, number: i + 1, takenAt, place: '', light, choice, note, series: null },
+      ...{ guess: null, conditions: {}, timedSeconds: null, heardSeconds: null, about: NOTHING_ABOUT },
+      ...{ cameraRevision: 1, filmRevision: 1 }
     });
     if (!outcome.ok) throw new Error(`demo frame ${id} was refused: ${outcome.refusal.reason}`);
   });

@@ -182,7 +182,14 @@ export function textsOfRow(
     ...{ number: of('number'), date: day, time: of('time') === '' ? clock.slice(0, 5) : of('time') },
     // a bare number in a column of light is an LV
     light: /^[-−+]?\d+([.,]\d+)?$/.test(light) ? `LV ${light}` : light,
-    ...{ guess: of('guess'), held: of('held'), heard: of('heard'), place: of('place'), subject: of('subject'), reason: of('reason') },
+    ...{
+      guess: of('guess'),
+      held: of('held'),
+      heard: of('heard'),
+      place: of('place'),
+      subject: of('subject'),
+      reason: of('reason')
+    },
     ...{ tags: of('tags'), note: of('note') },
     ...Object.fromEntries(set)
   };

@@ -3,8 +3,12 @@ import type { FieldFault } from '#schema/reading/parse.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { ABOUT_LIMITS } from '#schema/log/frame.ts';
 import { explainMisfit } from '#schema/kit/misfit-words.ts';
+import type { LoadChangeRefusal } from '../kit/change-load.ts';
 import type { LoadRefusal } from '../kit/load-film.ts';
-import type { LogRefusal } from '../log/logbook.ts';
+import type { LogRefusal } from '../log/refusals.ts';
+import { clockText } from '#core/sky/zone.ts';
+import type { Moment } from '#core/sky/moment.ts';
+import { changedMeanwhile } from './precondition.ts';
 import type { ManyRefusal } from '../log/many-frames.ts';
 
 /** A problem-details body. */
@@ -22,9 +26,13 @@ export function problem(
   slug: string,
   title: string,
   detail: string,
-  errors?: readonly FieldFault[]
+  errors?: readonly FieldFault[],
+  more: Readonly<Record<string, unknown>> = {}
 ): Response {
-  const body: Problem = { type: `/problems/${slug}`, title, status, detail, ...(errors ? { errors } : {}) };
+  const body: Problem = {
+    ...{ type: `/problems/${slug}`, title, status, detail, ...more },
+    ...(errors ? { errors } : {})
+  };
   return new Response(JSON.stringify(body), {
     status,
     headers: { 'content-type': 'application/problem+json' }
@@ -54,6 +62,11 @@ export function otherForm(form: number) {
   };
 }
 
+/** A moment by its own clocks. */
+function saidMoment({ at, zone }: Moment): string {
+  return `${clockText(Date.parse(at), zone)} (${zone})`;
+}
+
 /** Status, name, title and words of a refusal of the log. */
 function logAnswer(refusal: LogRefusal): readonly [number, string, string, string] {
   const conflict = (slug: string, detail: string) => [409, slug, 'The log says otherwise', detail] as const;
@@ -77,11 +90,23 @@ function logAnswer(refusal: LogRefusal): readonly [number, string, string, strin
           ? `Frame ${refusal.number} is in the log already, and the film is full now. Nothing was added.`
           : `Frame ${refusal.number} is in the log already. The next free one is ${refusal.next}. Nothing was added.`
       );
-    case 'beyond-end':
+    case 'before-load':
       return conflict(
-        'beyond-end',
-        `This film has ${refusal.framesTotal} frames; there is no frame ${refusal.number}.`
+        'before-load',
+        `This film was loaded on ${saidMoment(refusal.loadedAt)}: no frame of it was taken before. Give a later time, or put right when it was loaded.`
       );
+    case 'in-future':
+      return conflict('in-future', 'That time has not come yet. Give one that has.');
+    case 'no-such-revision':
+      return conflict(
+        'no-such-revision',
+        'How this camera or film was then is not kept, so what was set cannot be told by it. Reload the page and set it anew.'
+      );
+    case 'changed':
+      return [
+        ...([412, 'changed-meanwhile', 'Changed meanwhile'] as const),
+        'This frame was changed elsewhere since this page was opened. Nothing was overwritten: look at both and decide.'
+      ];
     case 'no-such-position':
       return [
         ...([422, 'no-such-position', 'No such position'] as const),
@@ -99,6 +124,7 @@ export function explainLogRefusal(refusal: LogRefusal): string {
 
 /** The answer for a refusal of the log. */
 export function logProblem(refusal: LogRefusal): Response {
+  if (refusal.reason === 'changed') return changedMeanwhile('frame', refusal.theirs, refusal.theirs.revision);
   return problem(...logAnswer(refusal));
 }
 
@@ -125,6 +151,12 @@ export function explainLoadRefusal(refusal: LoadRefusal): string {
       return 'That camera is not in the kit any more.';
     case 'no-film':
       return 'Choose a film from the list.';
+    case 'retired':
+      return `The ${refusal.cameraName} is retired. Bring it back to the kit first.`;
+    case 'thrown-away':
+      return `${refusal.filmName} is in the trash. Take it back to the kit first.`;
+    case 'in-future':
+      return 'A film cannot have been loaded at a time that has not come yet.';
     case 'occupied':
       return `The ${refusal.cameraName} holds a film already. Finish that one first.`;
     case 'misfit':
@@ -138,6 +170,35 @@ export function explainLoadRefusal(refusal: LoadRefusal): string {
 export function loadProblem(refusal: LoadRefusal): Response {
   const status = refusal.reason === 'no-camera' || refusal.reason === 'no-film' ? 404 : 409;
   return problem(status, refusal.reason, 'The film was not loaded', explainLoadRefusal(refusal));
+}
+
+/** Why a load was not changed, in words. */
+export function explainLoadChange(refusal: LoadChangeRefusal): string {
+  switch (refusal.reason) {
+    case 'no-load':
+      return 'This film is not in the kit any more.';
+    case 'occupied':
+      return 'The camera holds another film by now, so this one stays finished.';
+    case 'one-side':
+      return 'Only double-run film that is in the camera can be turned over.';
+    case 'in-camera':
+      return `${refusal.filmName} is still in the camera: it is developed when it is finished.`;
+    case 'in-future':
+      return 'That time has not come yet. Give one that has.';
+    case 'after-frames':
+      return `Frame ${refusal.number} was taken on ${saidMoment(refusal.firstAt)}: the film was loaded before that.`;
+    case 'changed':
+      return 'This film was changed elsewhere since this page was opened. Nothing was overwritten: look at both and decide.';
+    default:
+      return assertNever(refusal);
+  }
+}
+
+/** The answer when a load was not changed. */
+export function loadChangeProblem(refusal: LoadChangeRefusal): Response {
+  if (refusal.reason === 'changed') return changedMeanwhile('film', refusal.theirs, refusal.theirs.revision);
+  const status = refusal.reason === 'no-load' ? 404 : 409;
+  return problem(status, refusal.reason, 'The kit says otherwise', explainLoadChange(refusal));
 }
 
 /** There is no such import, or it is not there to be taken. */

@@ -116,8 +116,8 @@ export function phoneChanges(db: Database, now: () => Moment) {
     if (isDeepStrictEqual(sameFacts(frame, to), to) && frame.deletedAt === null) return null;
     const against = editedMeanwhile(frame, from, settled);
     if (against) return against;
-    const number = to.number === undefined ? {} : numberFor(frame.loadId, to.number, frame.id, settled);
-    if ('reason' in number) return number;
+    const number = to.number === undefined ? null : numberFor(frame.loadId, to.number, frame.id, settled);
+    if (number && 'reason' in number) return number;
     if (frame.deletedAt !== null) book.restore(frame.id);
     const outcome = book.change(frame.id, { ...to, ...number });
     if (outcome.ok) return null;

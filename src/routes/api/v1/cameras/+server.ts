@@ -6,7 +6,12 @@ import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
 /** The cameras of the kit. */
-export const GET: RequestHandler = () => json(store().cameras.list());
+export const GET: RequestHandler = () =>
+  json(
+    store()
+      .cameras.list()
+      .map((c) => c.value)
+  );
 
 /** Stores a new camera: 201; 200 when it was there already. */
 export const POST: RequestHandler = async ({ request }) => {

@@ -6,7 +6,12 @@ import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
 /** The films of the kit. */
-export const GET: RequestHandler = () => json(store().films.list());
+export const GET: RequestHandler = () =>
+  json(
+    store()
+      .films.list()
+      .map((f) => f.value)
+  );
 
 /** Stores a new film: 201; 200 when it was there already. */
 export const POST: RequestHandler = async ({ request }) => {

@@ -3,6 +3,7 @@ import { newFrameFrom, newFrameSchema } from '#schema/log/frame.ts';
 import { filterFromQuery } from '#schema/log/frame-filter.ts';
 import { manyEditSchema } from '#schema/log/many-frames.ts';
 import { findFrames } from '#server/log/found.ts';
+import { tagged } from '#server/http/precondition.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { logProblem, manyProblem, problem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
@@ -14,7 +15,7 @@ export const POST: RequestHandler = async ({ request }) => {
   if (body instanceof Response) return body;
   const outcome = store().logbook.log(newFrameFrom(body));
   if (!outcome.ok) return logProblem(outcome.refusal);
-  return json(outcome.frame, { status: outcome.repeated ? 200 : 201 });
+  return tagged(outcome.frame, outcome.frame.revision, outcome.repeated ? 200 : 201);
 };
 
 /** A page of frames, newest first, by the filters of the address. */

@@ -1,9 +1,10 @@
 import { json } from '@sveltejs/kit';
 import { newLoadSchema } from '#schema/kit/load.ts';
 import { readBody } from '#server/http/json-body.ts';
-import { loadFilm } from '#server/kit/load-film.ts';
+import { momentOfBody } from '#schema/reading/moment.ts';
+import { tagged } from '#server/http/precondition.ts';
 import { loadProblem } from '#server/http/problem.ts';
-import { store } from '#server/store.ts';
+import { serverNow, store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
 /** Which film is, or was, in which camera; the latest first. */
@@ -13,8 +14,10 @@ export const GET: RequestHandler = () => json(store().loads.list());
 export const POST: RequestHandler = async ({ request }) => {
   const body = await readBody(request, newLoadSchema);
   if (body instanceof Response) return body;
-  const { id, cameraId, filmId, framesTotal, anyway } = body;
-  const wanted = { id, cameraId, filmId, framesTotal, anyway: anyway ?? false };
-  const outcome = loadFilm(store(), wanted, new Date().toISOString());
-  return outcome.ok ? json(outcome.load, { status: 201 }) : loadProblem(outcome.refusal);
+  const { loadedAt, firstNumber = 1, packFilter, anyway = false, ...names } = body;
+  const outcome = store().loading.load({
+    ...{ ...names, firstNumber, packFilter, anyway },
+    loadedAt: loadedAt ? momentOfBody(loadedAt) : serverNow()
+  });
+  return outcome.ok ? tagged(outcome.load, outcome.load.revision, 201) : loadProblem(outcome.refusal);
 };

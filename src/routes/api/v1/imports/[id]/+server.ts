@@ -22,8 +22,7 @@ export const PUT: RequestHandler = async ({ request, params }) => {
   if (!pair) return logProblem({ reason: 'no-load' });
   const view = s.imports.map(params.id, body.mapping, {
     pair,
-    cameraRevision: s.cameras.find(pair.camera.id)?.revision ?? 1,
-    zone: s.settings.read().place?.zone ?? 'UTC'
+    zone: load.loadedAt.zone
   });
   return view ? json(view) : noImport();
 };

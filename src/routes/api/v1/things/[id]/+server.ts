@@ -1,3 +1,4 @@
+import { tagged } from '#server/http/precondition.ts';
 import { json } from '@sveltejs/kit';
 import { notInKit } from '#server/api/kit.ts';
 import { store } from '#server/store.ts';
@@ -6,7 +7,7 @@ import type { RequestHandler } from './$types';
 /** One thing. */
 export const GET: RequestHandler = ({ params }) => {
   const thing = store().things.find(params.id);
-  return thing ? json(thing) : notInKit('thing', params.id);
+  return thing ? tagged(thing, store().things.revisionOf(params.id)) : notInKit('thing', params.id);
 };
 
 /** Puts a thing in the trash. */

@@ -1,7 +1,6 @@
 import { attachment, today } from '#server/files/attachment.ts';
 import { writtenScans } from '#server/files/written-scans.ts';
 import { zipStream } from '#server/files/zip-out.ts';
-import { pairOf } from '#server/kit/pairs.ts';
 import { logProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
@@ -10,8 +9,6 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ params }) => {
   const s = store();
   const load = s.loads.find(params.id);
-  const pair = load && pairOf(s, load);
-  if (!pair) return logProblem({ reason: 'no-load' });
-  const zone = s.settings.read().place?.zone ?? 'UTC';
-  return attachment(zipStream(writtenScans(s, pair, zone)), `scans-${today()}.zip`, 'application/zip');
+  if (!load) return logProblem({ reason: 'no-load' });
+  return attachment(zipStream(writtenScans(s, load.id)), `scans-${today()}.zip`, 'application/zip');
 };
