@@ -6,7 +6,9 @@ import type { LayoutServerLoad } from './$types';
 function homeOf(loadId: string | null) {
   return {
     pair: pairInUse(store(), loadId),
-    films: store().films.list(),
+    films: store()
+      .films.list()
+      .map((f) => f.value),
     things: store().things.list(),
     settings: store().settings.read(),
     recent: recentFrames(store())

@@ -9,6 +9,7 @@
   import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
+  import { keepTold, toldByAddress } from '#ui/light/told-here.ts';
   import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
   import { watchHome } from '#ui/offline/watch-home.ts';
@@ -20,7 +21,7 @@
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
-  // the first light and pair make the hand; later ones are given to it below
+  // the first light and pair make the shared state; later ones are given to it below
   // svelte-ignore state_referenced_locally
   const current = provideCurrent(
     new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films)
@@ -34,7 +35,8 @@
   }
 
   const query = $derived.by(() => {
-    const params = queryFromLight(current.light);
+    // a light that nobody told stands in no address: whoever opens it later would tell it
+    const params = current.told ? queryFromLight(current.light) : new URLSearchParams();
     if (current.pair) params.set('load', current.pair.loadId);
     const asked = textFromAsked(current.asked);
     if (asked !== '') params.set(ASKED_KEY, asked);
@@ -108,8 +110,16 @@
     const params = to?.url.searchParams;
     if (!params) return;
     problems = problemsOf(params);
-    if (LIGHT_KEYS.some((k) => params.has(k))) current.light = lightFromQuery(params).light;
+    if (LIGHT_KEYS.some((k) => params.has(k))) {
+      const { light } = lightFromQuery(params);
+      current.light = light;
+      current.told = toldByAddress(light, Date.now());
+    }
     if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
+  });
+
+  $effect(() => {
+    if (current.told) keepTold(current.told);
   });
 
   // the address and the links follow the light, a moment after it rests, so that it can be kept, shared and reloaded

@@ -12,7 +12,12 @@ export const load: LayoutLoad = async ({ data, url }) => {
   if (browser) await offline.open();
   const { carried, settings = FIRST_SETTINGS } = offline.kept?.offlineKit ?? {};
   return {
-    ...{ pair: null, films: carried?.films ?? [], things: carried?.things ?? [], settings },
+    ...{
+      pair: null,
+      films: carried?.films.map((f) => f.value) ?? [],
+      things: carried?.things ?? [],
+      settings
+    },
     recent: carried ? carriedRecent(carried) : [],
     ...{ asked, away: true }
   };

@@ -34,6 +34,10 @@ export interface Pair {
   readonly nextNumber: number | null;
   readonly finished: boolean;
   readonly packFilter: PackFilter | null;
+  /** What was noticed on the camera's last film, until one frame of this one is logged; '' = nothing. */
+  readonly lastRemark: string;
+  /** The load's own revision: what a change of it is made on. */
+  readonly loadRevision: number;
   /** Where the controls stand: as set last, or as at the last frame; {} = not known. */
   readonly present: Choice;
   /** What was true of the camera's last frame; null = none was logged. */
@@ -51,17 +55,21 @@ export interface PairParts {
   readonly stands: Choice | null;
   /** The camera's latest frame on any film; null = there is none. */
   readonly last: Pick<Frame, 'choice' | 'conditions' | 'cameraRevision'> | null;
+  /** What was noticed on the camera's film before; '' = nothing. */
+  readonly lastRemark?: string;
 }
 
 /** The pair of a load, its film counted and as it was developed. */
-export function pairFrom({ load, camera, film, frames, stands, last }: PairParts): Pair {
+export function pairFrom(parts: PairParts): Pair {
+  const { load, camera, film, frames, stands, last, lastRemark = '' } = parts;
   const { framesTotal, firstNumber, side, packFilter } = load;
   // places of an earlier revision are not the camera's places now
   const before = last?.cameraRevision === camera.revision ? last.choice : {};
   return {
     ...{ loadId: load.id, camera: camera.value, film: developedFilm(film.value, load.development) },
     ...{ cameraRevision: camera.revision, filmRevision: film.revision },
-    ...{ framesTotal, firstNumber, side, packFilter },
+    ...{ framesTotal, firstNumber, side, packFilter, loadRevision: load.revision },
+    lastRemark: frames.length === 0 ? lastRemark : '',
     framesLeft: framesLeft(load, frames),
     nextNumber: nextFrameNumber(load, frames),
     finished: load.finishedAt !== null,

@@ -75,6 +75,11 @@ export function msOf({ at }: Moment): number {
   return Date.parse(at);
 }
 
+/** The place that a zone is named after: "Lisbon" of Europe/Lisbon, "UTC" of UTC. */
+export function zonePlace(zone: string): string {
+  return (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
+}
+
 /** Whether two moments are the same instant on the same clocks. */
 export function sameMoment(a: Moment, b: Moment): boolean {
   return a.at === b.at && a.zone === b.zone;

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { stepsAround } from '#core/match/steps.ts';
+  import { useCurrent } from './current.svelte.ts';
   import type { Judged } from './current-judge.ts';
   import type { Logger } from './shoot/logger.svelte.ts';
 
@@ -14,18 +15,32 @@
 
   let { judged, around, logger }: LogButtonProps = $props();
   const full = $derived(judged.pair.nextNumber === null || judged.pair.finished);
+  /** All frames that the film says it holds are taken: it may hold one or two more. */
+  const beyond = $derived(judged.pair.framesLeft === 0);
+  const current = useCurrent();
+  // a light grows old while the page is looked at
+  let nowMs = $state(Date.now());
+  const untold = $derived(current.lightToLog(nowMs) === null);
   const bracket = $derived(logger.bracket);
   const steps = $derived(stepsAround(around.situation, around.shown.setting));
   const canBracket = $derived(
     (steps.darker !== null || steps.lighter !== null) && judged.pair.framesLeft >= 2 && bracket === null
   );
 
-  onMount(() => logger.resume(judged.pair.loadId));
+  onMount(() => {
+    logger.resume(judged.pair.loadId);
+    const clock = setInterval(() => (nowMs = Date.now()), 20_000);
+    return () => clearInterval(clock);
+  });
+  $effect(() => {
+    // a light told later than the clock last went is told
+    if (current.told) nowMs = Date.now();
+  });
 </script>
 
 {#if full}
   <a class="press full" href="/kit"
-    >{judged.pair.finished ? 'This film is finished' : 'This film is full'}: go to Kit</a
+    >{judged.pair.finished ? 'This film is finished' : 'Side one is full: turn it over'}: go to Kit</a
   >
 {:else}
   {#if bracket}
@@ -35,6 +50,16 @@
         {bracket.done > 0 ? 'Leave the rest' : 'No bracket'}
       </button>
     </p>
+  {/if}
+  {#if untold}
+    <p class="untold" data-testid="untold">
+      {current.told
+        ? 'The light was told more than half an hour ago: the frame is logged without it.'
+        : 'Nobody told the light: the frame is logged without it.'}
+    </p>
+  {/if}
+  {#if beyond}
+    <p class="untold">All {judged.pair.framesTotal} frames are taken; some films hold one or two more.</p>
   {/if}
   <div class="acts">
     <button
@@ -93,6 +118,10 @@
     text-decoration: underline;
     text-underline-offset: 3px;
     cursor: pointer;
+  }
+  .untold {
+    margin-bottom: 6px;
+    font-size: 0.9375rem;
   }
   kbd {
     font: 400 0.9375rem var(--font-body);

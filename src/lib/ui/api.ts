@@ -3,11 +3,10 @@ import { array, number, object, string } from 'yup';
 import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Assignment } from '#core/log/scan.ts';
-import type { About } from '#core/log/frame.ts';
+import type { SomeFacts } from '#core/offline/change.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/reading/parse.ts';
-import type { LightChoice } from '#core/ways/choice.ts';
 
 const problemSchema = object({ detail: string().required() });
 
@@ -61,22 +60,57 @@ export function zoneOf(latitude: number, longitude: number): Promise<Result<stri
   );
 }
 
-/** Changes a frame's number and note, and its light and what is written of it when they are given. */
-export function changeFrame(
-  id: string,
-  edit: {
-    readonly number: number;
-    readonly note: string;
-    readonly light?: LightChoice;
-    readonly about?: About;
-  }
-): Promise<Result<null, string>> {
-  return send('PATCH', `/api/v1/frames/${encodeURIComponent(id)}`, edit);
+/** Why a write was not made; `theirs`: how it is now, where somebody else changed it since, with its revision. */
+export interface Refused {
+  readonly words: string;
+  readonly theirs: unknown;
+  readonly revision: number | null;
 }
 
-/** Moves a frame to the trash. */
-export function removeFrame(id: string): Promise<Result<null, string>> {
-  return send('DELETE', `/api/v1/frames/${encodeURIComponent(id)}`, {});
+const refusalSchema = object({ detail: string().required(), revision: number().integer().optional() });
+
+/** A write on the revision that was seen: nobody's change is undone unseen. */
+async function sendOn(
+  method: 'PUT' | 'PATCH' | 'DELETE',
+  path: string,
+  body: unknown,
+  revision: number
+): Promise<Result<null, Refused>> {
+  const refused = (words: string): Result<null, Refused> => err({ words, theirs: null, revision: null });
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` },
+      body: JSON.stringify(body)
+    });
+    if (response.ok) return ok(null);
+    const answer: unknown = await response.json().catch(() => null);
+    const problem = parseWith(refusalSchema, answer);
+    if (!problem.ok) return refused(`The server answered with ${response.status}. Try again.`);
+    const theirs = typeof answer === 'object' && answer !== null && 'theirs' in answer ? answer.theirs : null;
+    return err({ words: problem.value.detail, theirs, revision: problem.value.revision ?? null });
+  } catch {
+    return refused('The server does not answer. Nothing is lost: try again when it does.');
+  }
+}
+
+/** Changes facts of a frame. @param revision the one that was seen */
+export function changeFrame(id: string, edit: SomeFacts, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('PATCH', `/api/v1/frames/${encodeURIComponent(id)}`, edit, revision);
+}
+
+/** Moves a frame to the trash. @param revision the one that was seen */
+export function removeFrame(id: string, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('DELETE', `/api/v1/frames/${encodeURIComponent(id)}`, {}, revision);
+}
+
+/** Changes a load. @param revision the one that was seen */
+export function changeLoad(
+  id: string,
+  edit: Readonly<Record<string, unknown>>,
+  revision: number
+): Promise<Result<null, Refused>> {
+  return sendOn('PATCH', `/api/v1/loads/${encodeURIComponent(id)}`, edit, revision);
 }
 
 /** Takes a frame back from the trash. */
@@ -89,20 +123,27 @@ export function changeMany(edit: ManyEdit): Promise<Result<null, string>> {
   return send('PATCH', '/api/v1/frames', edit);
 }
 
-/** Says how a frame came out. */
+/** Says how a frame came out. @param revision of the judgement that was seen; 0 = it was not judged */
 export function judgeFrame(
   id: string,
-  judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>
-): Promise<Result<null, string>> {
-  return send('PUT', `/api/v1/frames/${encodeURIComponent(id)}/judgement`, judgement);
+  judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>,
+  revision: number
+): Promise<Result<null, Refused>> {
+  return sendOn('PUT', `/api/v1/frames/${encodeURIComponent(id)}/judgement`, judgement, revision);
+}
+
+/** Takes a judgement away. */
+export function unjudgeFrame(id: string, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('DELETE', `/api/v1/frames/${encodeURIComponent(id)}/judgement`, {}, revision);
 }
 
 /** Takes a camera's bias up. @param bias sd null = by the camera's condition */
 export function changeBias(
   cameraId: string,
-  bias: { readonly stops: number; readonly sd: number | null }
-): Promise<Result<null, string>> {
-  return send('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/bias`, bias);
+  bias: { readonly stops: number; readonly sd: number | null },
+  revision: number
+): Promise<Result<null, Refused>> {
+  return sendOn('PUT', `/api/v1/cameras/${encodeURIComponent(cameraId)}/bias`, bias, revision);
 }
 
 /** Says which frames the scans of a film show. */
@@ -124,6 +165,6 @@ export function restoreScan(id: string): Promise<Result<null, string>> {
 }
 
 /** Replaces a film's data. */
-export function changeFilm(film: Film): Promise<Result<null, string>> {
-  return send('PUT', `/api/v1/films/${encodeURIComponent(film.id)}`, film);
+export function changeFilm(film: Film, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('PUT', `/api/v1/films/${encodeURIComponent(film.id)}`, film, revision);
 }

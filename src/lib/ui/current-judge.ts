@@ -102,6 +102,8 @@ export function judgePair(light: LightChoice, reached: Reached, picked: Picked):
 export function triedPair(camera: Camera, film: Film): Pair {
   return {
     ...{ loadId: '', camera, film, framesTotal: film.frames, framesLeft: film.frames, side: null },
+    ...{ cameraRevision: 0, filmRevision: 0, firstNumber: 1, packFilter: null },
+    ...{ lastRemark: '', loadRevision: 0 },
     ...{ nextNumber: 1, finished: false, present: {}, lastConditions: null }
   };
 }

@@ -12,6 +12,7 @@ import type { Reach } from '#core/match/reach-shape.ts';
 import { applied, type RemedyStep } from '#core/match/remedies.ts';
 import type { Conditions } from '#core/match/situation.ts';
 import { lightKindOf, STARTING_LIGHT, type LightChoice, type LightWay } from '#core/ways/choice.ts';
+import { agedLight } from '#core/ways/told.ts';
 import { FIRST_SETTINGS, type Settings } from '#schema/settings/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
 import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './current-judge.ts';
@@ -19,6 +20,13 @@ import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached
 const KEY = Symbol('current');
 /** One for all moves: what looks at how the light was found has nothing to do while it is dragged. */
 const BY_HAND: LightWay = { kind: 'hand' };
+
+/** A light that was told. */
+export interface Told {
+  readonly light: LightChoice;
+  /** Milliseconds since 1970. */
+  readonly atMs: number;
+}
 
 /** The shared state. One per page load, made by the layout. */
 export class Current {
@@ -29,6 +37,8 @@ export class Current {
   #contrast = $state.raw(STARTING_LIGHT.contrast);
   #lightKind = $state.raw(lightKindOf(STARTING_LIGHT.way));
 
+  /** The light that the person told last, and when; null = nobody told any. */
+  told = $state.raw<Told | null>(null);
   /** The light as guessed and sealed before it is read; null = no guess. */
   guess = $state.raw<LightChoice | null>(null);
   /** What the person said of the frame beside light: purpose, distance, support, filters … */
@@ -77,7 +87,7 @@ export class Current {
     this.films = films;
   }
 
-  /** The light now. */
+  /** The light now; where nobody told it, the one that answers begin with. */
   get light(): LightChoice {
     return this.#light;
   }
@@ -86,6 +96,18 @@ export class Current {
     this.#sdStops = light.sdStops;
     this.#contrast = light.contrast;
     this.#lightKind = lightKindOf(light.way);
+  }
+
+  /** Takes a light up that the person tells now. */
+  tell(light: LightChoice): void {
+    this.light = light;
+    this.told = { light, atMs: Date.now() };
+  }
+
+  /** The light as a frame that is logged now is noted with it; null = nobody told it, or longer ago than light lasts. */
+  lightToLog(nowMs: number): LightChoice | null {
+    const { told, light } = this;
+    return told === null ? null : agedLight(light, nowMs - told.atMs);
   }
 
   /** How sure the light is, one sd in stops. */
@@ -144,7 +166,7 @@ export class Current {
   moveLight(lv: number): void {
     const held = Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
     const { light } = this;
-    if (light.lv !== held || light.way !== BY_HAND) this.light = { ...light, lv: held, way: BY_HAND };
+    if (light.lv !== held || light.way !== BY_HAND) this.tell({ ...light, lv: held, way: BY_HAND });
   }
 
   /** Puts one control at a position: the rest stays as shown. */

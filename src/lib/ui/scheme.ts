@@ -19,5 +19,5 @@ export function schemeAfter(scheme: Scheme): Scheme {
 export function nextScheme(current: Current): void {
   const scheme = schemeAfter(current.settings.scheme);
   current.settings = { ...current.settings, scheme };
-  void changeSettings({ scheme });
+  void changeSettings({ scheme }, current.settings);
 }

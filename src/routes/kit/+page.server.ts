@@ -1,27 +1,36 @@
 import { fail } from '@sveltejs/kit';
 import { textOf } from '#server/http/form.ts';
-import { loadFilm } from '#server/kit/load-film.ts';
-import { pairOf } from '#server/kit/pairs.ts';
+import { nextFirstNumber, packFilterAsked } from '#server/kit/next-load.ts';
+import { pairOf, remarkBefore } from '#server/kit/pairs.ts';
 import { explainLoadRefusal } from '#server/http/problem.ts';
-import { store } from '#server/store.ts';
+import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => {
   const s = store();
   const open = s.loads.list().filter((l) => l.finishedAt === null);
   return {
-    cameras: s.cameras.list().map((camera) => {
+    cameras: s.cameras.list().map(({ value: camera }) => {
       const load = open.find((l) => l.cameraId === camera.id);
-      return { camera, pair: load ? pairOf(s, load) : null };
+      if (load) return { camera, pair: pairOf(s, load), next: null };
+      const before = s.loads.ofCamera(camera.id).at(-1) ?? null;
+      return {
+        ...{ camera, pair: null },
+        next: {
+          firstNumber: before ? nextFirstNumber(before, s.frames.listByLoad(before.id)) : 1,
+          packFilter: packFilterAsked(before),
+          remark: remarkBefore(s, { id: '', cameraId: camera.id })
+        }
+      };
     }),
     retired: s.cameras.retired().map(({ id, name }) => ({ id, name })),
-    films: s.films.list(),
+    films: s.films.list().map((f) => f.value),
     things: s.things.list(),
     inUse: s.loads.inUse()?.id ?? null
   };
 };
 
-const now = (): string => new Date().toISOString();
+const now = (): string => serverNow().at;
 
 /** What was done, so that the page can offer to take it back. */
 const done = (did: string, id: string, words: string, undo: string) => ({ did, id, words, undo });
@@ -42,18 +51,26 @@ export const actions: Actions = {
     if (!Number.isInteger(framesTotal) || framesTotal < 1 || framesTotal > 200) {
       return refuse(`“${frames ?? ''}” is no number of frames. Give a whole number from 1 to 200.`);
     }
-    const asked = {
+    const first = textOf(form, 'first') === '' ? 1 : Number(textOf(form, 'first'));
+    if (!Number.isInteger(first) || first < 1 || first > 90_000)
+      return refuse(`“${textOf(form, 'first')}” is no frame number. Give a whole number from 1 on.`);
+    const before =
+      store()
+        .loads.ofCamera(cameraId ?? '')
+        .at(-1) ?? null;
+    const packFilter = packFilterAsked(before);
+    const outcome = store().loading.load({
       ...{ id: crypto.randomUUID(), cameraId: cameraId ?? '', filmId: filmId ?? '', framesTotal },
-      anyway: textOf(form, 'anyway') === 'yes'
-    };
-    const outcome = loadFilm(store(), asked, now());
+      ...{ firstNumber: first, loadedAt: serverNow(), anyway: textOf(form, 'anyway') === 'yes' },
+      packFilter: packFilter && textOf(form, 'packFilter') === 'yes' ? { ...packFilter, on: false } : null
+    });
     if (outcome.ok) return;
     const { refusal } = outcome;
     return refuse(explainLoadRefusal(refusal), refusal.reason === 'misfit' && !refusal.final);
   },
   finish: async ({ request }) => {
     const id = textOf(await request.formData(), 'id');
-    return store().loads.finish(id, now())
+    return store().loads.finish(id, serverNow())
       ? done('finish', id, 'The film is finished.', 'reopen')
       : fail(409, { message: 'That film was finished already.' });
   },

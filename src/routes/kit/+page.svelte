@@ -43,10 +43,11 @@
   </form>
 {/if}
 <div class="cameras">
-  {#each data.cameras as { camera, pair } (camera.id)}
+  {#each data.cameras as { camera, pair, next } (camera.id)}
     <CameraRow
       {camera}
       {pair}
+      {next}
       films={data.films}
       inUse={pair !== null && pair.loadId === data.inUse}
       refused={refusedCamera === camera.id ? refused : null}

@@ -15,15 +15,16 @@ export const load: PageServerLoad = ({ url }) => {
   const found = chosen
     ? withPairs(s, partFrom(ofFilm, url.searchParams.get('part')), false)
     : findFrames(s, looking ? filter : { ...filter, loadId: 'none' });
-  const { frames, judgements, pairs, more } = found;
+  const { frames, judgements, pairs, with: taken, more } = found;
   return {
-    ...{ filter, problems, looking, frames, judgements, framePairs: pairs, more },
+    ...{ filter, problems, looking, frames, judgements, framePairs: pairs, taken, more },
+    load: chosen,
     shown: chosen?.id ?? null,
     parts: partsOf(ofFilm),
     lines: filmLines(s, chosen ?? asked),
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
-    cameras: s.cameras.list().map((camera) => [camera.id, camera.name] as const),
-    stocks: s.films.list().map((film) => [film.id, film.name] as const),
+    cameras: s.cameras.list().map(({ value }) => [value.id, value.name] as const),
+    stocks: s.films.list().map(({ value }) => [value.id, value.name] as const),
     tags: s.frames.tags()
   };
 };

@@ -5,12 +5,13 @@
   import FilmStrips from '#ui/log/FilmStrips.svelte';
   import FindFrames from '#ui/log/FindFrames.svelte';
   import FrameCard from '#ui/log/FrameCard.svelte';
+  import LoadPanel from '#ui/log/LoadPanel.svelte';
   import FrameTable from '#ui/log/FrameTable.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
   const view = $derived(page.url.searchParams.get('view') === 'table' ? 'table' : 'prints');
-  const zone = $derived(data.settings.place?.zone ?? 'UTC');
+  const takenOf = $derived(new Map(data.frames.map((f, i) => [f.id, data.taken[i] ?? null])));
   const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
@@ -43,8 +44,11 @@
   {/if}
   <a href="/log?trash=yes">Trash</a>
 </div>
+{#if data.load && !data.looking}
+  {#key `${data.load.id} ${data.load.revision}`}<LoadPanel load={data.load} />{/key}
+{/if}
 {#if data.lines.length > 0}
-  <FilmStrips lines={data.lines} shown={data.shown} {zone} />
+  <FilmStrips lines={data.lines} shown={data.shown} />
   <details open={data.looking || data.problems.length > 0}>
     <summary>Look for frames</summary>
     {#key data.filter}
@@ -79,31 +83,30 @@
   {@render parts('Frames of this film')}
   {#if view === 'table' || data.filter.trash}
     {#key data.frames.map((f) => f.id).join()}
-      <FrameTable frames={data.frames} {pairOf} {judgementOf} {zone} inTrash={data.filter.trash} />
+      <FrameTable frames={data.frames} {pairOf} {judgementOf} inTrash={data.filter.trash} />
     {/key}
   {:else}
     <div class="frames">
       {#each data.frames as frame (frame.id)}
-        {@const pair = pairOf.get(frame.loadId)}
-        {#if pair}
-          <FrameCard
-            {frame}
-            {pair}
-            settings={data.settings}
-            recent={data.recent}
-            things={data.things}
-            acts={homeActs}
-            judgement={judgementOf.get(frame.id)}
-            scan={scanOf.get(frame.id)}
-            named={data.looking}
-          />
-        {/if}
+        <FrameCard
+          {frame}
+          taken={takenOf.get(frame.id) ?? null}
+          settings={data.settings}
+          recent={data.recent}
+          things={data.things}
+          acts={homeActs}
+          judgement={judgementOf.get(frame.id)}
+          scan={scanOf.get(frame.id)}
+          named={data.looking}
+        />
       {/each}
     </div>
   {/if}
   {@render parts('Frames of this film, below')}
   {#if data.more && last}
-    <p class="more"><a class="quiet" href={withKey('after', `${last.loggedAt} ${last.id}`)}>Older ones</a></p>
+    <p class="more">
+      <a class="quiet" href={withKey('after', `${last.takenAt.at} ${last.id}`)}>Older ones</a>
+    </p>
   {/if}
 {:else if data.filter.trash}
   <p>The trash is empty.</p>

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { page } from '$app/state';
-  import { carriedPairs } from '#core/offline/carried.ts';
+  import { cameraOfFrame, carriedPairs } from '#core/offline/carried.ts';
+  import type { Frame } from '#core/log/frame.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import FrameCard from '#ui/log/FrameCard.svelte';
   import { offlineActs } from '#ui/offline/frame-acts.ts';
@@ -12,10 +13,14 @@
 
   const current = useCurrent();
   onMount(() => void offline.carry());
-  const zone = $derived(current.settings.place?.zone ?? 'UTC');
   const carried = $derived(offline.carried);
   const pairs = $derived(carried ? carriedPairs(carried).filter((p) => !p.finished) : []);
   const frames = $derived(carried?.frames.filter((f) => f.loadId === current.pair?.loadId) ?? []);
+  /** A frame's camera and film as they were. */
+  function takenOf(frame: Frame) {
+    const camera = carried && cameraOfFrame(carried, frame);
+    return camera && current.pair ? { camera, film: current.pair.film } : null;
+  }
   const from = $derived(page.url.searchParams.get('from'));
   const NAMES: Readonly<Record<string, string>> = {
     '/kit': 'Kit',
@@ -35,11 +40,11 @@
   </p>
 {/if}
 <div class="sides">
-  <OfflineQueue {zone} />
+  <OfflineQueue />
   <section aria-label="What is carried">
     <h2>Carried</h2>
     {#if carried && offline.kept}
-      <p class="soft">{sayCarried(offline.kept.offlineKit.carried, offline.kept.keptAt, zone)}</p>
+      <p class="soft">{sayCarried(offline.kept.offlineKit.carried, offline.kept.keptAt)}</p>
       <CarriedPairs {pairs} inUse={current.pair?.loadId ?? null} />
     {:else if offline.opened}
       <p>This phone carries nothing yet. Open Just Enough once while the server at home answers.</p>
@@ -52,7 +57,7 @@
     {#each frames as frame (frame.id)}
       <FrameCard
         {frame}
-        pair={current.pair}
+        taken={takenOf(frame)}
         settings={current.settings}
         recent={current.recent}
         things={current.things}

@@ -54,10 +54,10 @@
   /** Remembers that the controls stand as the card shows them. */
   async function setAsShown(): Promise<void> {
     if (!judged) return;
-    const { camera, present: before } = judged.pair;
+    const { camera, cameraRevision, present: before } = judged.pair;
     const { choice } = judged.shown.setting;
     const leave = (from: typeof before, to: typeof before) =>
-      offline.put({ kind: 'stand', cameraId: camera.id, from, to });
+      offline.put({ kind: 'stand', cameraId: camera.id, cameraRevision, from, to });
     const put = await leave(before, choice);
     if (put.kind === 'asked')
       sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Offline” what is right.`);

@@ -9,8 +9,8 @@ export const csvMappingSchema = object({
   mapping: object({
     number: column().min(1, 'Say which column holds the frame’s number.').required(),
     ...{ date: column(), time: column() },
-    light: column().min(1, 'Say which column holds the light.').required(),
-    ...{ guess: column(), set: column(), held: column() },
+    light: column(),
+    ...{ guess: column(), set: column(), held: column(), heard: column(), place: column() },
     ...{ subject: column(), reason: column(), tags: column(), note: column() }
   }).required()
 }).required();

@@ -52,7 +52,9 @@ export function loadChanges(db: Database, now: () => Moment) {
     const other = loads.openOf(load.cameraId);
     if (edit.finished === false && other && other.id !== load.id) return { reason: 'occupied' };
     if (edit.side !== undefined && load.side === null) return { reason: 'one-side' };
-    if (edit.development && !finished)
+    // a plan to push or pull is made while it is in the camera; what was poured, for how long, is not
+    const { developer = '', minutes = null, temperatureC = null } = edit.development ?? {};
+    if (!finished && (developer !== '' || minutes !== null || temperatureC !== null))
       return { reason: 'in-camera', filmName: films.find(load.filmId)?.value.name ?? '' };
     const { loadedAt } = edit;
     if (!loadedAt) return null;

@@ -9,6 +9,7 @@ export interface FilmLine {
   readonly cameraName: string;
   readonly filmName: string;
   readonly framesTotal: number;
+  readonly firstNumber: number;
   readonly loadedAt: Moment;
   readonly finished: boolean;
   /** Frames that were logged, by number, with how they came out; null = not judged. */
@@ -32,6 +33,7 @@ export function filmLines(store: Repositories, also: Load | null): readonly Film
     if (!camera || !film) return [];
     return {
       ...{ loadId: load.id, cameraName: camera.name, filmName: film.name, framesTotal: load.framesTotal },
+      firstNumber: load.firstNumber,
       ...{ loadedAt: load.loadedAt, finished: load.finishedAt !== null },
       strip: strips.get(load.id) ?? []
     };

@@ -1,4 +1,5 @@
 <script module lang="ts">
+  import type { Snippet } from 'svelte';
   import type { Film } from '#core/film/film.ts';
   import type { Draft } from './draft.svelte.ts';
 
@@ -8,6 +9,8 @@
     films: readonly Film[];
     /** What the button says. */
     act: string;
+    /** What belongs to the form beside the sheet. */
+    children?: Snippet;
   }
 </script>
 
@@ -20,7 +23,7 @@
   import Preview from './Preview.svelte';
   import { SAMPLE_FILM } from './sample-film.ts';
 
-  let { draft, films, act }: CameraFormProps = $props();
+  let { draft, films, act, children }: CameraFormProps = $props();
   let chosen = $state('');
   const fitting = $derived(films.filter((f) => draft.camera && misfitsOf(draft.camera, f).length === 0));
   const film = $derived(fitting.find((f) => f.id === chosen) ?? fitting[0] ?? SAMPLE_FILM);
@@ -47,6 +50,7 @@
         <MoreFields {draft} />
       </details>
     {/key}
+    {@render children?.()}
     <div class="acts">
       <button class="press">{act}</button>
       <a class="quiet" href="/kit">Back to Kit</a>

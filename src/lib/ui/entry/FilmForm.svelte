@@ -1,4 +1,5 @@
 <script module lang="ts">
+  import type { Snippet } from 'svelte';
   import type { FilmTexts } from '#schema/sheet/film-entry.ts';
   import type { FieldFault } from '#schema/reading/parse.ts';
 
@@ -13,6 +14,8 @@
       readonly faults: readonly FieldFault[];
     } | null;
     act: string;
+    /** What belongs to the form beside the film. */
+    children?: Snippet;
   }
 </script>
 
@@ -26,7 +29,7 @@
   import SelectField from '../kit/SelectField.svelte';
   import TextField from '../kit/TextField.svelte';
 
-  let { start, refused, act }: FilmFormProps = $props();
+  let { start, refused, act, children }: FilmFormProps = $props();
   let chosen = $state<FilmKind | null>(null);
   const kind = $derived<FilmKind>(
     chosen ?? FILM_KINDS.find((k) => k === (refused?.values ?? start?.texts)?.['kind']) ?? 'negative-colour'
@@ -52,6 +55,7 @@
     async ({ update }) =>
       update({ reset: false })}
 >
+  {@render children?.()}
   <div class="fields">
     <SelectField
       name="kind"

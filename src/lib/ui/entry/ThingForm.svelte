@@ -1,4 +1,5 @@
 <script module lang="ts">
+  import type { Snippet } from 'svelte';
   import type { FieldFault } from '#schema/reading/parse.ts';
   import type { ThingTexts } from '#schema/sheet/thing-entry.ts';
 
@@ -7,6 +8,8 @@
     start: ThingTexts;
     refused: { readonly values: ThingTexts; readonly faults: readonly FieldFault[] } | null;
     act: string;
+    /** What belongs to the form beside the thing. */
+    children?: Snippet;
   }
 </script>
 
@@ -20,7 +23,7 @@
   import SelectField from '../kit/SelectField.svelte';
   import TextField from '../kit/TextField.svelte';
 
-  let { start, refused, act }: ThingFormProps = $props();
+  let { start, refused, act, children }: ThingFormProps = $props();
   let chosen = $state<string | null>(null);
   let strength = $state<string | null>(null);
   const texts = $derived<ThingTexts>({ ...TYPICAL_THING, ...start, ...refused?.values });
@@ -52,6 +55,7 @@
     async ({ update }) =>
       update({ reset: false })}
 >
+  {@render children?.()}
   {#key refused}
     <div class="fields">
       <SelectField

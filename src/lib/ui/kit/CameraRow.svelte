@@ -2,12 +2,14 @@
   import type { Camera } from '#core/camera/camera.ts';
   import type { Film } from '#core/film/film.ts';
   import type { Pair } from '#core/log/pair.ts';
-  import type { RefusedLoad } from './refused-load.ts';
+  import type { NextLoad, RefusedLoad } from './refused-load.ts';
 
   /** A camera of the kit with the film in it, or the films that would fit. */
   export interface CameraRowProps {
     camera: Camera;
     pair: Pair | null;
+    /** What the film before says of the next one; null while one is loaded. */
+    next: NextLoad | null;
     inUse: boolean;
     films: readonly Film[];
     /** Why the last load was refused, if it was this camera's. */
@@ -25,7 +27,7 @@
   import LoadForm from './LoadForm.svelte';
   import { sayFilm } from './say-kit.ts';
 
-  let { camera, pair, inUse, films, refused, lightQuery }: CameraRowProps = $props();
+  let { camera, pair, next, inUse, films, refused, lightQuery }: CameraRowProps = $props();
   const controls = $derived(
     camera.controls
       .filter((c) => positionsOf(c).length > 1)
@@ -59,10 +61,10 @@
       <p class="soft"><Figures text={sayFilm(pair.film)} /></p>
       <div class="acts">
         {#if inUse}
-          <p class="hand">In hand</p>
+          <p class="current">In use</p>
           <a class="quiet" href="/shoot{lightQuery}">Go to Shoot</a>
         {:else}
-          <Act act="take" id={pair.loadId} words="Take in hand" />
+          <Act act="take" id={pair.loadId} words="Use this camera" />
         {/if}
         {#if pair.side !== null}
           <Act act="turnOver" id={pair.loadId} words="Turn to side {pair.side === 1 ? 'two' : 'one'}" />
@@ -75,7 +77,7 @@
         </p>
       {/if}
     {:else}
-      <LoadForm {camera} {films} {refused} />
+      <LoadForm {camera} {films} {refused} {next} />
     {/if}
   </div>
 </article>
@@ -123,7 +125,7 @@
     gap: 10px;
     margin-top: 8px;
   }
-  .hand {
+  .current {
     font-weight: 650;
     color: var(--accent);
   }

@@ -1,22 +1,24 @@
 <script module lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
   import type { Film } from '#core/film/film.ts';
-  import type { RefusedLoad } from './refused-load.ts';
+  import type { NextLoad, RefusedLoad } from './refused-load.ts';
 
   /** Loads an empty camera: films that fit come first, the others can be tried. */
   export interface LoadFormProps {
     camera: Camera;
     films: readonly Film[];
     refused: RefusedLoad | null;
+    next: NextLoad | null;
   }
 </script>
 
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { misfitsOf } from '#core/camera/fits.ts';
+  import { formatStops } from '#core/units/stops.ts';
   import { typicalFrames } from './say-kit.ts';
 
-  let { camera, films, refused }: LoadFormProps = $props();
+  let { camera, films, refused, next }: LoadFormProps = $props();
   const uid = $props.id();
   const fitting = $derived(films.filter((f) => misfitsOf(camera, f).length === 0));
   const others = $derived(films.filter((f) => misfitsOf(camera, f).length > 0));
@@ -27,6 +29,7 @@
   const told = $derived(refused !== null && (chosen === '' || chosen === refused.filmId) ? refused : null);
 </script>
 
+{#if next && next.remark !== ''}<p role="note">Noticed on the last film: <b>{next.remark}</b></p>{/if}
 {#if film}
   <form
     method="post"
@@ -54,6 +57,14 @@
         value={told?.frames ?? typicalFrames(camera, film)}
       />
     {/key}
+    <label for="{uid}-first">First frame’s number</label>
+    <input id="{uid}-first" name="first" inputmode="numeric" value={next?.firstNumber ?? 1} />
+    {#if next?.packFilter}
+      <label class="tick"
+        ><input type="checkbox" name="packFilter" value="yes" />
+        {next.packFilter.name || 'The filter'} of {formatStops(next.packFilter.stops)} goes on this pack too</label
+      >
+    {/if}
     <button class="press">Load</button>
     {#if told?.anyway}<button class="quiet" name="anyway" value="yes">Load anyway</button>{/if}
   </form>
@@ -63,6 +74,18 @@
 {/if}
 
 <style>
+  .tick {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    grid-column: 1 / -1;
+  }
+  [role='note'] {
+    padding: 6px 10px;
+    background: var(--well);
+    border-left: 4px solid var(--accent);
+  }
   form {
     display: flex;
     flex-wrap: wrap;

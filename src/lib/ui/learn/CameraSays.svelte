@@ -17,7 +17,7 @@
     filmName,
     says,
     history,
-    zone,
+    revision,
     onchanged
   }: {
     camera: Camera;
@@ -30,7 +30,8 @@
       readonly lastRoll: LastRoll | null;
     };
     history: readonly BiasChange[];
-    zone: string;
+    /** The camera's, that the page shows. */
+    revision: number;
     onchanged: () => Promise<void>;
   } = $props();
   /** Sure enough to be left alone, and no surer than a camera ever is, stops. */
@@ -49,8 +50,8 @@
 
   async function take(stops: number, sd: number | null, words: string): Promise<void> {
     const before = { stops: camera.biasStops, sd: camera.toleranceStops };
-    const taken = await changeBias(camera.id, { stops, sd });
-    if (!taken.ok) sayTrouble(taken.error);
+    const taken = await changeBias(camera.id, { stops, sd }, revision);
+    if (!taken.ok) sayTrouble(taken.error.words);
     else sayDone(words, () => void take(before.stops, before.sd, 'The bias is as it was.'));
     await onchanged();
   }
@@ -91,8 +92,8 @@
     {/if}
     {#if says.lastRoll}
       <p>
-        The {says.lastRoll.frames} frames of this film, as they were set: {chanceInHundred(
-          says.lastRoll.asSet
+        The {says.lastRoll.frames} frames of this film, set by what was known of the camera then: {chanceInHundred(
+          says.lastRoll.knownThen
         )} in 100 on average; set knowing this, {chanceInHundred(says.lastRoll.knowing)}.
       </p>
     {/if}
@@ -113,7 +114,7 @@
         {#each history as change (change.id)}
           <li>
             <span
-              >{sayWhen(change.changedAt, zone)}: {signed(change.fromStops)} to {signed(change.toStops)} stops,
+              >{sayWhen(change.changedAt)}: {signed(change.fromStops)} to {signed(change.toStops)} stops,
               {change.frames} frames</span
             >
             <button

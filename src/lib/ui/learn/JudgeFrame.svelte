@@ -7,16 +7,17 @@
   import {
     FAULTS,
     TONES,
+    usuallyJudgedOn,
     WORDS,
     type Judgement,
     type JudgedOn,
     type Outcome
   } from '#core/learn/judgement.ts';
   import { suggestedBy } from '#core/learn/suggest.ts';
+  import { onMount } from 'svelte';
   import type { Frame } from '#core/log/frame.ts';
   import type { Scan } from '#core/log/scan.ts';
-  import type { Camera } from '#core/camera/camera.ts';
-  import { marksLine } from '#core/log/border-note.ts';
+  import { frameMarks } from '#core/log/border-note.ts';
   import { sayLightShort } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
@@ -25,29 +26,27 @@
 
   let {
     frame,
-    camera,
     film,
     before,
-    usual,
     scan = null,
-    onjudged
+    onjudged,
+    onunjudged
   }: {
     frame: Frame;
-    camera: Camera;
+    /** As it was for the frame. */
     film: Film;
     before: Judgement | null;
-    /** What the last one was judged on; null = this is the first. */
-    usual: JudgedOn | null;
     /** A scan of it; null = there is none. */
     scan?: Scan | null;
     onjudged: (on: JudgedOn, outcome: Outcome, faults: readonly string[]) => void;
+    onunjudged: () => void;
   } = $props();
   // a card is made anew for each frame
   // svelte-ignore state_referenced_locally
-  let on = $state<JudgedOn>(before?.on ?? usual ?? (isNegative(film.kind) ? 'negative' : 'print'));
+  let on = $state<JudgedOn>(before?.on ?? usuallyJudgedOn(film));
   // svelte-ignore state_referenced_locally
   let faults = $state.raw<readonly string[]>(before?.faults ?? []);
-  const tone = $derived(printTone(film, filmWindow(film, frame.light.contrast).usable));
+  const tone = $derived(printTone(film, filmWindow(film, frame.light?.contrast ?? 'normal').usable));
 
   const suggestion = $derived(scan && suggestedBy(scan.tones, tone));
   /** Whether the scan itself is pushed, instead of the drawn scene. */
@@ -55,10 +54,34 @@
 
   const is = (outcome: Outcome): boolean => JSON.stringify(before?.outcome) === JSON.stringify(outcome);
 
+  /** Whether the frame has been on the screen: a digit that was meant for the one before does not land here. */
+  let seen = $state(false);
+  onMount(() => {
+    // after the second frame the browser has painted this one
+    const first = requestAnimationFrame(() => (second = requestAnimationFrame(() => (seen = true))));
+    let second = 0;
+    return () => {
+      cancelAnimationFrame(first);
+      cancelAnimationFrame(second);
+    };
+  });
+  /** What the digits stand for: the seven tones of the strip, or the five words. */
+  const keyed = $derived<readonly Outcome[]>(
+    on === 'print'
+      ? TONES.map((stops) => ({ kind: 'tone', stops }))
+      : WORDS[on].map((word) => ({ kind: 'word', word }))
+  );
+
+  /** A digit judges a frame that is seen and not judged yet; what is judged is changed by pointing at it alone. */
   function key(event: KeyboardEvent): void {
-    if (event.target instanceof HTMLInputElement && event.target.type !== 'checkbox') return;
-    const stops = TONES[Number(event.key) - 1];
-    if (on === 'print' && stops !== undefined) onjudged(on, { kind: 'tone', stops }, faults);
+    const { target } = event;
+    const typing =
+      target instanceof HTMLElement &&
+      target.matches('input:not([type=checkbox]), textarea, select, [contenteditable]');
+    const held = event.repeat || event.ctrlKey || event.metaKey || event.altKey;
+    if (typing || held || !seen || before !== null) return;
+    const outcome = /^[1-9]$/.test(event.key) ? keyed[Number(event.key) - 1] : undefined;
+    if (outcome) onjudged(on, outcome, faults);
   }
 
   function toggle(fault: string, has: boolean): void {
@@ -67,10 +90,12 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<section aria-label="Judge frame {frame.number}">
+<section aria-label="Judge frame {frame.number}" data-seen={seen ? 'yes' : undefined}>
+  <h2>
+    {frame.number}{frame.about.subject === '' ? '' : `. ${frame.about.subject}`}
+  </h2>
   <p class="marks">
-    <b>{frame.number}</b>
-    <Figures text={marksLine(camera, frame.choice)} />
+    <Figures text={frameMarks(frame)} />
     <span class="soft"><Figures text={sayLightShort(frame.light)} /></span>
     {#if frame.note !== ''}<i>{frame.note}</i>{/if}
   </p>
@@ -113,6 +138,12 @@
         ? 'Pushed through this film’s curve: which looks as it should have come out?'
         : 'Which is closest?'}
     </p>
+    {#if isNegative(film.kind)}
+      <p class="soft">
+        Prints of a negative look alike over several stops: a click here tells no more than can be seen. The
+        negative tells more.
+      </p>
+    {/if}
     <div class="strip">
       {#each TONES as stops, i (stops)}
         <button
@@ -131,6 +162,7 @@
           {:else}
             <ScenePrint {tone} deltaStops={stops} label={sayTone(stops)} {film} />
           {/if}
+          <kbd>{i + 1}</kbd>
         </button>
       {/each}
     </div>
@@ -140,15 +172,27 @@
     </p>
   {/if}
   <div class="words" role="group" aria-label="Or in a word">
-    {#each WORDS[on] as word (word)}
+    {#each WORDS[on] as word, i (word)}
       <button
         type="button"
         class="chip"
         aria-pressed={is({ kind: 'word', word })}
-        onclick={() => onjudged(on, { kind: 'word', word }, faults)}>{WORD_WORDS[word]}</button
+        onclick={() => onjudged(on, { kind: 'word', word }, faults)}
+        >{#if on === 'negative'}<kbd>{i + 1}</kbd>
+        {/if}{WORD_WORDS[word]}</button
       >
     {/each}
   </div>
+  {#if !frame.light}
+    <p class="soft">Nobody told its light: the judgement is kept, and teaches nothing of the camera.</p>
+  {:else if frame.doubts.includes('setting')}
+    <p class="soft">
+      Its marks are not sure any more: the judgement is kept, and teaches nothing of the camera.
+    </p>
+  {/if}
+  {#if before}
+    <button type="button" class="quiet" onclick={onunjudged}>Take this judgement away</button>
+  {/if}
   <fieldset>
     <legend class="kicker">What else went wrong (tick before you judge)</legend>
     {#each FAULTS as fault (fault)}
@@ -174,6 +218,17 @@
     background: var(--sheet);
     border: 1.5px solid var(--ink);
     border-radius: 4px;
+  }
+  h2 {
+    font: 520 1.375rem/1.2 var(--font-display);
+  }
+  kbd {
+    display: inline-block;
+    min-width: 1.5em;
+    font: 600 0.875rem var(--font-body);
+    border: 1px solid currentColor;
+    border-radius: 3px;
+    text-align: center;
   }
   .marks {
     font: 480 1.1875rem/1.3 var(--font-display);

@@ -1,7 +1,7 @@
 <!-- The few frames that would tell most of this camera. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
-  import { marksLine } from '#core/log/border-note.ts';
+  import { choiceLine } from '#core/log/border-note.ts';
   import type { TestFrame } from '#core/learn/test-roll.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { formatLv } from '#core/units/stops.ts';
@@ -23,7 +23,7 @@
       {#each plan as frame, i (i)}
         <li>
           <b><Figures text={`LV ${formatLv(frame.lv)}`} />, {nearestName(frame.lv)}:</b>
-          <Figures text={marksLine(camera, frame.choice)} />, <Figures
+          <Figures text={choiceLine(camera, frame.choice)} />, <Figures
             text={`${sayError(frame.deltaStops)}; then known to ± ${formatDecimal(frame.sdAfter, 2)}`}
           />
         </li>

@@ -5,7 +5,7 @@ import type { Cause } from '#core/learn/causes.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
-import { sayError, sayMetres, sayTime } from '../text/say.ts';
+import { sayMetres, sayTime } from '../text/say.ts';
 import { sayJudgement } from './say-learn.ts';
 
 /** A cause in a sentence without its full stop. @param frameNumber of the frame it is about */
@@ -19,8 +19,6 @@ export function sayCause(cause: Cause, camera: Camera, frameNumber: number): str
     }
     case 'beyond-limit':
       return `beyond ${sayTime(cause.seconds)} at this light: the camera could go no ${cause.limit === 'bright' ? 'shorter or smaller' : 'longer or wider'}`;
-    case 'expected':
-      return `it was expected ${sayError(cause.deltaStops)}`;
     case 'eye-in-shade':
       return 'the eye was in shade, the subject in more light';
     case 'eye-in-sun':
@@ -49,6 +47,14 @@ export function sayCause(cause: Cause, camera: Camera, frameNumber: number): str
       return 'the light was of lamps';
     case 'lit-from-behind':
       return 'the light came from behind the subject';
+    case 'agitation':
+      return 'streaks come of how the film was agitated: slowly and not always the same way';
+    case 'rollers':
+      return 'streaks come of the rollers: wipe them, and pull straight and without stopping';
+    case 'old-pack':
+      return 'smears come of an old pack, whose jelly has dried';
+    case 'between-marks':
+      return `dark corners: ${cause.label} may have stood between two marks`;
     default:
       return assertNever(cause);
   }

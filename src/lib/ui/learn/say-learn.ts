@@ -30,6 +30,8 @@ export const FAULT_WORDS: Readonly<Record<string, string>> = {
   flare: 'Flare',
   leak: 'Light leak',
   streaks: 'Streaks',
+  smears: 'Smears',
+  'dark-corners': 'Dark corners',
   'cap-on': 'Cap on',
   fogged: 'Fogged',
   'double-exposure': 'Double exposure',

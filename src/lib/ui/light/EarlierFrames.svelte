@@ -6,14 +6,13 @@
   import { sayWhen } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import { sayWay } from '../text/say-light.ts';
-  import { hoursApart, type RecentFrame } from './recent.ts';
+  import { hoursApart, toldOf, type RecentFrame } from './recent.ts';
   import type { LightPanelWay } from './panel.ts';
 
   let { light, onlight, recent }: LightPanelWay & { recent: readonly RecentFrame[] } = $props();
   const label = ({ frame, filmName }: RecentFrame): string => `frame ${frame.number} of ${filmName}`;
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const hint = (frame: Frame): string => {
-    const apart = hoursApart(new Date(frame.loggedAt), new Date());
+    const apart = hoursApart(new Date(frame.takenAt.at), new Date());
     if (apart < 0.75) return 'about this time of day';
     return apart > 5 ? 'another time of day: the sun stood elsewhere' : '';
   };
@@ -21,21 +20,21 @@
 
 <p class="kicker">The light is as it was for</p>
 <div class="frames" role="group" aria-label="Earlier frames">
-  {#each recent as entry (entry.frame.id)}
+  {#each toldOf(recent) as entry (entry.frame.id)}
     {@const { frame } = entry}
     <button
       type="button"
       aria-pressed={light.way.kind === 'frame' && light.way.frameId === frame.id}
-      onclick={() => onlight(choiceFromFrame(frame, label(entry)))}
+      onclick={() => onlight(choiceFromFrame({ id: frame.id, light: entry.light }, label(entry)))}
     >
       <span>
         <b>{frame.note === '' ? label(entry) : frame.note}</b>
         <span class="soft"
-          >{label(entry)}, {sayWhen(frame.loggedAt, zone)}. <Figures text={sayWay(frame.light.way)} /></span
+          >{label(entry)}, {sayWhen(frame.takenAt)}. <Figures text={sayWay(entry.light.way)} /></span
         >
         {#if hint(frame) !== ''}<i>{hint(frame)}</i>{/if}
       </span>
-      <span class="lv"><Figures text={formatLv(frame.light.lv)} /></span>
+      <span class="lv"><Figures text={formatLv(entry.light.lv)} /></span>
     </button>
   {:else}
     <p>No frame is logged yet. The first ones make this list.</p>

@@ -47,7 +47,7 @@
     // the same view in the other school's words, where there is one; the school asked for last is asked first
     const view = viewOf(light.way);
     if (view && view.school !== next) onlight(choiceByEye(otherSchool(view), modifiersOf(light.way)));
-    if (settings.school !== next) void changeSettings({ school: next });
+    if (settings.school !== next) void changeSettings({ school: next }, settings);
   }
 
   function move(event: KeyboardEvent): void {

@@ -28,13 +28,13 @@
   const opened = $derived(current.guess !== null && current.guess !== current.light);
 
   function find(light: LightChoice): void {
-    current.light = light;
+    current.tell(light);
   }
 
   function habit(on: boolean): void {
     current.settings = { ...current.settings, guessFirst: on };
     if (!on) current.guess = null;
-    void changeSettings({ guessFirst: on });
+    void changeSettings({ guessFirst: on }, current.settings);
   }
 </script>
 

@@ -2,10 +2,11 @@
 <script lang="ts">
   import { SKIES } from '#core/sky/illuminance.ts';
   import { FACINGS, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
-  import { timeText } from '#core/sky/zone.ts';
+  import { timeText, zoneHere } from '#core/sky/zone.ts';
   import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { LV_RANGE } from '#core/light/lv.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
   import Figures from '../text/Figures.svelte';
@@ -32,7 +33,8 @@
     sand: 'pale sand',
     snow: 'snow'
   };
-  const zone = $derived(draft.place?.zone ?? 'UTC');
+  const zone = $derived(draft.place?.zone ?? zoneHere());
+  const current = useCurrent();
 
   // the light follows what is entered; while something is missing the last good one stays
   $effect(() => {
@@ -41,7 +43,7 @@
 
   function move(next: NamedPlace): void {
     draft.moveTo(next);
-    void changeSettings({ place: next });
+    void changeSettings({ place: next }, current.settings);
   }
 </script>
 

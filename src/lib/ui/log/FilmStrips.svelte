@@ -1,18 +1,19 @@
 <!-- Packs, rolls and reels, each with its strip of frames: empty, logged, and how the judged ones came out by their tone. -->
 <script lang="ts">
-  import { sayWhen } from './say-frame.ts';
+  import type { Moment } from '#core/sky/moment.ts';
+  import { sayDay } from './say-frame.ts';
 
   let {
     lines,
-    shown,
-    zone
+    shown
   }: {
     lines: readonly {
       readonly loadId: string;
       readonly cameraName: string;
       readonly filmName: string;
       readonly framesTotal: number;
-      readonly loadedAt: string;
+      readonly firstNumber: number;
+      readonly loadedAt: Moment;
       readonly finished: boolean;
       readonly strip: readonly {
         readonly number: number;
@@ -21,7 +22,6 @@
     }[];
     /** The load whose frames are shown; null = none of them. */
     shown: string | null;
-    zone: string;
   } = $props();
   const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
   /** Frames drawn at most: a reel has too many to tell apart. */
@@ -30,9 +30,11 @@
   type Line = (typeof lines)[number];
   const stripOf = (line: Line) => {
     const byNumber = new Map(line.strip.map((s) => [s.number, s.verdict]));
-    return Array.from({ length: Math.min(line.framesTotal, MOST_DRAWN) }, (_, i) =>
-      byNumber.has(i + 1) ? (byNumber.get(i + 1) ?? 'logged') : 'empty'
-    );
+    const most = Math.min(Math.max(line.framesTotal, line.strip.length), MOST_DRAWN);
+    return Array.from({ length: most }, (_, i) => {
+      const number = i + line.firstNumber;
+      return byNumber.has(number) ? (byNumber.get(number) ?? 'logged') : 'empty';
+    });
   };
   const summary = (line: Line): string => {
     const judged = line.strip.flatMap((s) => s.verdict ?? []);
@@ -69,7 +71,7 @@
             <rect x={i * 6 + 0.75} y="0.75" width="4.5" height="6.5" class={frame} />
           {/each}
         </svg>
-        <span class="soft">{summary(line)} · {sayWhen(line.loadedAt, zone).split(',')[0]}</span>
+        <span class="soft">{summary(line)} · {sayDay(line.loadedAt)}</span>
       </a>
     </li>
   {/each}

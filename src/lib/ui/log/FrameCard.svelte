@@ -1,8 +1,9 @@
 <script module lang="ts">
+  import type { Camera } from '#core/camera/camera.ts';
+  import type { Film } from '#core/film/film.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import type { Judgement } from '#core/learn/judgement.ts';
   import type { Frame } from '#core/log/frame.ts';
-  import type { Pair } from '#core/log/pair.ts';
   import type { Scan } from '#core/log/scan.ts';
   import type { Settings } from '#schema/settings/settings.ts';
   import type { FrameActs } from './frame-acts.ts';
@@ -11,7 +12,8 @@
   /** A logged frame as a small print with its border note. */
   export interface FrameCardProps {
     frame: Frame;
-    pair: Pair;
+    /** Its camera and film as they were; null = how they were is not kept. */
+    taken: { readonly camera: Camera; readonly film: Film } | null;
     settings: Settings;
     recent: readonly RecentFrame[];
     things: readonly Thing[];
@@ -26,7 +28,7 @@
 </script>
 
 <script lang="ts">
-  import { borderExtras, marksLine } from '#core/log/border-note.ts';
+  import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
   import { sayJudgement } from '../learn/say-learn.ts';
@@ -35,11 +37,11 @@
   import { chanceInHundred, sayError } from '../text/say.ts';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import FrameForm from './FrameForm.svelte';
-  import { sayGuess, sayLightShort, sayWhen } from './say-frame.ts';
+  import { DOUBT_WORDS, sayGuess, sayLightShort, sayWhen } from './say-frame.ts';
 
   let {
     frame,
-    pair,
+    taken,
     settings,
     recent,
     things,
@@ -48,9 +50,9 @@
     scan,
     named = false
   }: FrameCardProps = $props();
-  const tone = $derived(printTone(pair.film, filmWindow(pair.film, frame.light.contrast).usable));
-  /** The clocks of the place where the light was last summed up; the server knows no others. */
-  const zone = $derived(settings.place?.zone ?? 'UTC');
+  const tone = $derived(
+    taken && printTone(taken.film, filmWindow(taken.film, frame.light?.contrast ?? 'normal').usable)
+  );
   const extras = $derived.by(() => {
     const text = borderExtras(frame).join(' · ');
     return text.charAt(0).toUpperCase() + text.slice(1);
@@ -59,14 +61,14 @@
 
   async function remove(): Promise<void> {
     const removed = await acts.remove(frame);
-    if (!removed.ok) sayTrouble(removed.error);
+    if (!removed.ok) sayTrouble(removed.error.words);
     else sayDone(`Frame ${frame.number} is in the trash.`, () => void restore());
     await acts.changed();
   }
 
   async function restore(): Promise<void> {
     const restored = await acts.restore(frame);
-    if (!restored.ok) sayTrouble(restored.error);
+    if (!restored.ok) sayTrouble(restored.error.words);
     await acts.changed();
   }
 </script>
@@ -75,26 +77,41 @@
   <div class="picture">
     {#if scan}
       <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan of frame {frame.number}" loading="lazy" />
+    {:else if tone && frame.expected}
+      <ScenePrint {tone} deltaStops={frame.expected.deltaStops} label="expected, {frame.number}" />
     {:else}
-      <ScenePrint {tone} deltaStops={frame.deltaStops} label="expected, {frame.number}" />
+      <p class="blank">Light not told: nothing was expected.</p>
     {/if}
   </div>
   {#if editing}
-    <FrameForm {frame} {pair} {settings} {recent} {things} {acts} onclose={() => (editing = false)} />
+    <FrameForm
+      {frame}
+      camera={taken?.camera ?? null}
+      {settings}
+      {recent}
+      {things}
+      {acts}
+      onclose={() => (editing = false)}
+    />
   {:else}
     <div class="beside">
-      <p class="marks"><b>{frame.number}</b> <Figures text={marksLine(pair.camera, frame.choice)} /></p>
-      {#if named}<p>{pair.film.name} in {pair.camera.name}</p>{/if}
+      <p class="marks"><b>{frame.number}</b> <Figures text={frameMarks(frame)} /></p>
+      {#if named && taken}<p>{taken.film.name} in {taken.camera.name}</p>{/if}
       <p><Figures text={sayLightShort(frame.light)} /></p>
-      <p>
-        <b><Figures text={sayError(frame.deltaStops)} /></b>, {chanceInHundred(frame.pUsable)} in 100
-      </p>
+      {#if frame.expected}
+        <p>
+          <b><Figures text={sayError(frame.expected.deltaStops)} /></b>, {chanceInHundred(
+            frame.expected.pUsable
+          )} in 100
+        </p>
+      {/if}
       {#if judgement}<p class="judged"><Figures text={`Came out: ${sayJudgement(judgement)}`} /></p>{/if}
       {#if extras !== ''}<p>{extras}</p>{/if}
       {#if frame.guess}<p><Figures text={sayGuess(frame.guess, frame.light)} /></p>{/if}
       <p class="soft">
-        <time datetime={frame.loggedAt}>{sayWhen(frame.loggedAt, zone)}{zone === 'UTC' ? ' UTC' : ''}</time>
+        <time datetime={frame.takenAt.at}>{sayWhen(frame.takenAt)}</time>
       </p>
+      {#each frame.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
       {#if frame.about.subject !== ''}
         <p>
           <a href="/log/compare?subject={encodeURIComponent(frame.about.subject)}">{frame.about.subject}</a>
@@ -144,6 +161,11 @@
     content-visibility: auto;
     contain-intrinsic-size: auto 220px;
     break-inside: avoid;
+  }
+  .blank {
+    padding: 10px;
+    background: var(--well);
+    font-size: 0.875rem;
   }
   img {
     width: 100%;

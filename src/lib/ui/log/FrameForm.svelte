@@ -1,19 +1,23 @@
-<!-- What can be changed of a logged frame. What was typed stays when it is refused. -->
+<!-- Everything that was noted of a frame, to be put right. What was typed stays when it is refused; what somebody else changed meanwhile is shown beside it. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Camera } from '#core/camera/camera.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import type { Frame } from '#core/log/frame.ts';
-  import type { Pair } from '#core/log/pair.ts';
-  import type { LightChoice } from '#core/ways/choice.ts';
+  import { STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
   import { ABOUT_LIMITS } from '#schema/log/frame.ts';
+  import type { FieldFault } from '#schema/reading/parse.ts';
   import type { Settings } from '#schema/settings/settings.ts';
   import LightPanel from '../light/LightPanel.svelte';
   import type { RecentFrame } from '../light/recent.ts';
   import type { FrameActs } from './frame-acts.ts';
-  import { tagsFrom, textFromTags } from './tags.ts';
+  import { draftOf, placesOf, readDraft, type FrameDraft } from './frame-draft.ts';
+  import FrameField from './FrameField.svelte';
+  import { saidFacts } from './say-facts.ts';
 
   let {
     frame,
-    pair,
+    camera,
     settings,
     recent,
     things,
@@ -21,7 +25,8 @@
     onclose
   }: {
     frame: Frame;
-    pair: Pair;
+    /** As it was for the frame; null = how it was is not kept, and what was set cannot be changed. */
+    camera: Camera | null;
     settings: Settings;
     recent: readonly RecentFrame[];
     things: readonly Thing[];
@@ -30,79 +35,156 @@
   } = $props();
   const uid = $props.id();
   // the form is made anew each time it is opened; what is typed is its own from then on
-  // svelte-ignore state_referenced_locally
-  let number = $state(String(frame.number));
-  // svelte-ignore state_referenced_locally
-  let note = $state(frame.note);
-  // svelte-ignore state_referenced_locally
-  let subject = $state(frame.about.subject);
-  // svelte-ignore state_referenced_locally
-  let reason = $state(frame.about.reason);
-  // svelte-ignore state_referenced_locally
-  let tags = $state(textFromTags(frame.about.tags));
-  let fault = $state('');
-  /** The frame's light while it is looked at again; null = it stays. */
-  let light = $state.raw<LightChoice | null>(null);
+  let base = $state.raw(untrack(() => frame));
+  let draft = $state<FrameDraft>(untrack(() => draftOf(frame)));
+  /** Whether the light is being looked at again. */
+  let lighting = $state(false);
+  let light = $state.raw<LightChoice | null>(untrack(() => frame.light));
+  let faults = $state.raw<readonly FieldFault[]>([]);
+  /** How the frame is now, where somebody else changed it. */
+  let theirs = $state.raw<Frame | null>(null);
+  const controls = $derived(camera?.controls.filter((c) => c.kind !== 'fixed') ?? []);
+  const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
+  const elsewhere = $derived(faults.filter((f) => f.field === '').map((f) => f.message));
 
-  async function save(event: SubmitEvent): Promise<void> {
-    event.preventDefault();
-    const whole = /^\s*\d+\s*$/.test(number) ? Number(number) : NaN;
-    if (Number.isNaN(whole)) {
-      fault = `“${number}” is no frame number. Give a whole number from 1 to ${pair.framesTotal}.`;
+  async function save(event?: SubmitEvent): Promise<void> {
+    event?.preventDefault();
+    const read = readDraft(draft, base, light, camera);
+    if (!read.ok) {
+      faults = read.error;
+      document.getElementById(`${uid}-${read.error[0]?.field ?? ''}`)?.focus();
       return;
     }
-    const about = { subject: subject.trim(), reason: reason.trim(), tags: tagsFrom(tags) };
-    const changed = await acts.change(frame, {
-      ...{ number: whole, note },
-      ...(light ? { light } : {}),
-      ...(acts.whole ? { about } : {})
-    });
+    const { from, to } = read.value;
+    if (Object.keys(to).length === 0) {
+      onclose();
+      return;
+    }
+    const changed = await acts.change(base, from, to);
     if (!changed.ok) {
-      fault = changed.error;
+      faults = [{ field: '', message: changed.error.words }];
+      theirs = changed.error.theirs;
       return;
     }
+    onclose();
+    await acts.changed();
+  }
+
+  /** Mine goes over theirs, on how the frame is now. */
+  async function keepMine(): Promise<void> {
+    if (theirs) base = theirs;
+    theirs = null;
+    await save();
+  }
+
+  async function takeTheirs(): Promise<void> {
     onclose();
     await acts.changed();
   }
 </script>
 
 <form onsubmit={save}>
-  <label for="{uid}-number">Frame number</label>
-  <input
+  <FrameField
     id="{uid}-number"
-    class="entry"
-    inputmode="numeric"
-    bind:value={number}
-    aria-describedby="{uid}-fault"
+    label="Frame number"
+    numeric
+    bind:value={draft.number}
+    fault={faultOf('number')}
   />
-  <label for="{uid}-note">Note</label>
-  <textarea id="{uid}-note" class="entry" rows="3" maxlength="2000" bind:value={note}></textarea>
-  {#if acts.whole}
-    <label for="{uid}-subject">Subject</label>
-    <input id="{uid}-subject" class="entry" maxlength={ABOUT_LIMITS.subject} bind:value={subject} />
-    <label for="{uid}-reason">Why this light, why this setting</label>
-    <input id="{uid}-reason" class="entry" maxlength={ABOUT_LIMITS.reason} bind:value={reason} />
-    <label for="{uid}-tags">Your tags, with commas</label>
-    <input id="{uid}-tags" class="entry" list="all-tags" bind:value={tags} />
-    {#if light === null}
-      <button type="button" class="quiet" onclick={() => (light = frame.light)}>Change its light</button>
-    {:else}
-      <LightPanel
-        {light}
-        onlight={(next: LightChoice) => (light = next)}
-        {settings}
-        {things}
-        recent={recent.filter((r) => r.frame.id !== frame.id)}
-      />
-    {/if}
-  {:else}
-    <p class="soft">Its light, subject and tags are changed at home.</p>
-  {/if}
-  <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
-  <div class="acts">
-    <button class="press">Save</button>
-    <button type="button" class="quiet" onclick={onclose}>Leave as it was</button>
+  <div class="pair">
+    <FrameField
+      id="{uid}-date"
+      label="Day"
+      hint="2026-05-31"
+      bind:value={draft.date}
+      fault={faultOf('date')}
+    />
+    <FrameField id="{uid}-time" label="Time" hint="14:30" bind:value={draft.time} fault={faultOf('time')} />
+    <FrameField id="{uid}-zone" label="By the clocks of" bind:value={draft.zone} fault={faultOf('zone')} />
   </div>
+  <FrameField id="{uid}-place" label="Place" bind:value={draft.place} fault={faultOf('place')} />
+  {#each controls as control (control.id)}
+    <label for="{uid}-set-{control.id}">{control.label}</label>
+    <select id="{uid}-set-{control.id}" class="entry" bind:value={draft.choice[control.id]}>
+      {#each placesOf(control) as [value, words] (value)}<option {value}>{words}</option>{/each}
+    </select>
+  {/each}
+  {#if !camera}
+    <p class="soft">How the camera was then is not kept: what was set stays as it is noted.</p>
+  {/if}
+  <div class="pair">
+    <FrameField
+      id="{uid}-distance"
+      label="Distance, m"
+      numeric
+      bind:value={draft.distance}
+      fault={faultOf('distance')}
+    />
+    <FrameField id="{uid}-held" label="Held open, s" bind:value={draft.held} fault={faultOf('held')} />
+    <FrameField
+      id="{uid}-heard"
+      label="Heard"
+      hint="about 1/4"
+      bind:value={draft.heard}
+      fault={faultOf('heard')}
+    />
+  </div>
+  <label class="tick"><input type="checkbox" bind:checked={draft.supported} /> On a support</label>
+  <label for="{uid}-note">Note</label>
+  <textarea id="{uid}-note" class="entry" rows="3" maxlength="2000" bind:value={draft.note}></textarea>
+  <FrameField
+    id="{uid}-subject"
+    label="Subject"
+    most={ABOUT_LIMITS.subject}
+    bind:value={draft.subject}
+    fault={faultOf('subject')}
+  />
+  <FrameField
+    id="{uid}-reason"
+    label="Why this light, why this setting"
+    most={ABOUT_LIMITS.reason}
+    bind:value={draft.reason}
+    fault={faultOf('reason')}
+  />
+  <label for="{uid}-tags">Your tags, with commas</label>
+  <input id="{uid}-tags" class="entry" list="all-tags" bind:value={draft.tags} />
+  {#if !lighting}
+    <div class="acts">
+      <button type="button" class="quiet" onclick={() => (lighting = true)}>
+        {frame.light ? 'Change its light' : 'Tell its light'}
+      </button>
+      {#if light}
+        <button type="button" class="quiet" onclick={() => (light = null)}>The light was not told</button>
+      {/if}
+    </div>
+  {:else}
+    <LightPanel
+      light={light ?? STARTING_LIGHT}
+      onlight={(next: LightChoice) => (light = next)}
+      {settings}
+      {things}
+      recent={recent.filter((r) => r.frame.id !== frame.id)}
+    />
+  {/if}
+  {#if theirs}
+    <div class="theirs" role="group" aria-label="How it is now">
+      <p><b>How it is now:</b></p>
+      <ul>
+        {#each saidFacts(theirs, camera) as { fact, name, words } (fact)}<li>{name}: {words}</li>{/each}
+      </ul>
+      <div class="acts">
+        <button type="button" class="press" onclick={() => void keepMine()}>Keep mine</button>
+        <button type="button" class="quiet" onclick={() => void takeTheirs()}>Keep theirs</button>
+      </div>
+    </div>
+  {/if}
+  <p id="{uid}-fault" class="fault" role="alert">{elsewhere.join(' ')}</p>
+  {#if !theirs}
+    <div class="acts">
+      <button class="press">Save</button>
+      <button type="button" class="quiet" onclick={onclose}>Leave as it was</button>
+    </div>
+  {/if}
 </form>
 
 <style>
@@ -117,10 +199,26 @@
   textarea {
     padding-block: 6px;
   }
+  .pair {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+    gap: 6px 10px;
+  }
+  .tick {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+  }
   .acts {
     display: flex;
+    flex-wrap: wrap;
     gap: 8px;
     margin-top: 6px;
+  }
+  .theirs {
+    padding: 10px;
+    border: 1.5px solid var(--accent);
   }
   .fault {
     color: var(--accent);

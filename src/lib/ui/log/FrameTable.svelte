@@ -1,7 +1,7 @@
 <!-- Frames in rows, to be read across and changed together. -->
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { marksLine, borderExtras } from '#core/log/border-note.ts';
+  import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import type { Frame } from '#core/log/frame.ts';
   import type { Judgement } from '#core/learn/judgement.ts';
   import type { Pair } from '#core/log/pair.ts';
@@ -19,13 +19,11 @@
     frames,
     pairOf,
     judgementOf,
-    zone,
     inTrash
   }: {
     frames: readonly Frame[];
     pairOf: ReadonlyMap<string, Pair>;
     judgementOf: ReadonlyMap<string, Judgement>;
-    zone: string;
     inTrash: boolean;
   } = $props();
   const uid = $props.id();
@@ -129,17 +127,17 @@
             /></td
           >
           <td class="figure">{frame.number}</td>
-          <td>{sayWhen(frame.loggedAt, zone)}</td>
+          <td>{sayWhen(frame.takenAt)}</td>
           <td>{pair ? `${pair.film.name}, ${pair.camera.name}` : 'gone from the kit'}</td>
-          <td
-            ><Figures
-              text={[...(pair ? [marksLine(pair.camera, frame.choice)] : []), ...borderExtras(frame)].join(
-                ' · '
-              )}
-            /></td
+          <td><Figures text={[frameMarks(frame), ...borderExtras(frame)].join(' · ')} /></td>
+          <td class="figure"
+            >{#if frame.light}<Figures text={formatLv(frame.light.lv)} />{:else}not told{/if}</td
           >
-          <td class="figure"><Figures text={formatLv(frame.light.lv)} /></td>
-          <td><Figures text={sayError(frame.deltaStops)} />, {chanceInHundred(frame.pUsable)}</td>
+          <td
+            >{#if frame.expected}<Figures text={sayError(frame.expected.deltaStops)} />, {chanceInHundred(
+                frame.expected.pUsable
+              )}{/if}</td
+          >
           <td
             >{#if judgement}<Figures text={sayJudgement(judgement)} />{/if}</td
           >

@@ -5,28 +5,24 @@
   import { sayWhen } from '../log/say-frame.ts';
   import Figures from '../text/Figures.svelte';
   import { offline } from './offline.svelte.ts';
-  import { cameraOfDeed, sayConflict, sayDeed, sayInsist, sayLeaveOut, sayWords } from './say-offline.ts';
+  import { cameraOfAction, sayConflict, sayAction, sayInsist, sayLeaveOut, sayWords } from './say-offline.ts';
 
-  let {
-    item,
-    carried,
-    zone
-  }: { item: Extract<Queued, { state: 'asked' }>; carried: Carried | null; zone: string } = $props();
+  let { item, carried }: { item: Extract<Queued, { state: 'asked' }>; carried: Carried | null } = $props();
   const action = $derived(item.change.action);
   const insist = $derived(sayInsist(action, item.conflict));
   const theirs = $derived(item.conflict.reason === 'taken' ? item.conflict.theirs : null);
 </script>
 
-<article aria-label="Needs you: {sayDeed(action, carried)}">
+<article aria-label="Needs you: {sayAction(action, carried)}">
   <div>
     <p class="kicker">On this phone</p>
-    <p><Figures text={sayDeed(action, carried)} /></p>
-    <p class="soft">{sayWhen(item.change.madeAt, zone)}</p>
+    <p><Figures text={sayAction(action, carried)} /></p>
+    <p class="soft">{sayWhen(item.change.madeAt)}</p>
   </div>
   <div>
     <p class="kicker">At home</p>
-    <p><Figures text={sayConflict(item.conflict, cameraOfDeed(action, carried))} /></p>
-    {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.loggedAt, zone)}</p>{/if}
+    <p><Figures text={sayConflict(item.conflict, cameraOfAction(action, carried))} /></p>
+    {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.takenAt)}</p>{/if}
   </div>
   <div class="acts">
     {#if insist}

@@ -6,9 +6,8 @@
   import ConflictCard from './ConflictCard.svelte';
   import { offline } from './offline.svelte.ts';
   import { queueFromText, queueText } from './queue-file.ts';
-  import { sayDeed } from './say-offline.ts';
+  import { sayAction } from './say-offline.ts';
 
-  let { zone }: { zone: string } = $props();
   const carried = $derived(offline.carried);
   const waiting = $derived(offline.queue.filter((q) => q.state === 'waiting'));
   const left = $derived(offline.queue.filter((q) => q.state === 'left'));
@@ -52,15 +51,15 @@
     </p>
   {/if}
   {#each offline.queue as item (item.change.key)}
-    {#if item.state === 'asked'}<ConflictCard {item} {carried} {zone} />{/if}
+    {#if item.state === 'asked'}<ConflictCard {item} {carried} />{/if}
   {/each}
   {#if waiting.length > 0}
     <h2>{waiting.length} {waiting.length === 1 ? 'waits' : 'wait'} to go home</h2>
     <ol>
       {#each waiting as { change } (change.key)}
         <li>
-          <Figures text={sayDeed(change.action, carried)} />
-          <span class="soft">{sayWhen(change.madeAt, zone)}</span>
+          <Figures text={sayAction(change.action, carried)} />
+          <span class="soft">{sayWhen(change.madeAt)}</span>
         </li>
       {/each}
     </ol>
@@ -78,7 +77,7 @@
       <ul>
         {#each left as { change } (change.key)}
           <li>
-            <Figures text={sayDeed(change.action, carried)} />
+            <Figures text={sayAction(change.action, carried)} />
             <button type="button" class="chip" onclick={() => void offline.takeBack(change.key)}
               >Ask again</button
             >

@@ -1,4 +1,6 @@
 // Talks to home about the queue and what is carried. Nothing throws: an answer, or why there is none.
+import { momentAt, type Moment } from '#core/sky/moment.ts';
+import { zoneHere } from '#core/sky/zone.ts';
 import type { Outcome } from '#core/offline/change.ts';
 import type { Sent } from '#core/offline/queue.ts';
 import { outcomesFrom, SYNC_FORM, syncAnswerSchema } from '#schema/sync/change.ts';
@@ -60,7 +62,7 @@ export function tellHomeAnswers(): void {
     navigator.serviceWorker.controller?.postMessage('home-answers');
 }
 
-/** The time by this phone's clock, UTC ISO 8601. */
-export function nowIso(): string {
-  return new Date().toISOString();
+/** Now, by this phone's clock and zone. */
+export function hereNow(): Moment {
+  return momentAt(Date.now(), zoneHere());
 }

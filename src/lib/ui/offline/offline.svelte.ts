@@ -1,4 +1,4 @@
-// What the phone has in its offline: the kit it carries and the queue of what home does not know yet. One for each page.
+// What works without the server: the kit that is carried and the queue of what the server does not know yet. One for each page.
 import type { Conflict, Action } from '#core/offline/change.ts';
 import { after, type Carried } from '#core/offline/carried.ts';
 import {
@@ -13,7 +13,7 @@ import {
   type Queue
 } from '#core/offline/queue.ts';
 import { MOST_CHANGES } from '#schema/sync/change.ts';
-import { deliver, fetchCarried, nowIso, tellHomeAnswers } from './home.ts';
+import { deliver, fetchCarried, hereNow, tellHomeAnswers } from './home.ts';
 import { withFile } from './queue-file.ts';
 import { memoryStore, openStore, saidOf, type Kept, type OfflineStore, type Unreadable } from './store.ts';
 
@@ -28,7 +28,7 @@ export type PutOutcome =
   | { readonly kind: 'kept' }
   | { readonly kind: 'asked'; readonly conflict: Conflict };
 
-/** The offline. */
+/** The kit that is carried and the queue. */
 export class Offline {
   queue = $state.raw<Queue>([]);
   kept = $state.raw<Kept | null>(null);
@@ -126,7 +126,7 @@ export class Offline {
   /** Puts a change in and tries to send it. Resolves when it is sent or asked about, or is kept because home is out of reach. */
   async put(action: Action): Promise<PutOutcome> {
     const key = crypto.randomUUID();
-    const madeAt = nowIso();
+    const madeAt = hereNow();
     if (action.kind === 'settings') this.edits = { ...this.edits, ...action.edit };
     await this.#change((queue) => put(queue, { key, madeAt, action }));
     await this.send();
@@ -188,7 +188,7 @@ export class Offline {
     const answer = await fetchCarried(this.kept?.tag ?? '');
     this.#heard(answer.type !== 'away');
     if (answer.type !== 'new') return;
-    this.kept = { offlineKit: answer.offlineKit, tag: answer.tag, keptAt: nowIso() };
+    this.kept = { offlineKit: answer.offlineKit, tag: answer.tag, keptAt: hereNow() };
     try {
       await this.#store?.keep(this.kept);
     } catch (error) {
@@ -237,14 +237,14 @@ export class Offline {
     this.unreadable = [];
   }
 
-  /** Whether home's data may lack something about a film or its camera that is in the offline. */
+  /** Whether home's data may lack something about a film or its camera that is in the queue. */
   touches(loadId: string, cameraId: string): boolean {
     if (this.#settling > 0) return true;
     return this.queue.some(({ state, change: { action } }) => {
       if (state === 'left') return false;
       if (action.kind === 'log') return action.frame.loadId === loadId;
-      if (action.kind === 'finish' || action.kind === 'side') return action.loadId === loadId;
-      if (action.kind === 'stand' || action.kind === 'checks') return action.cameraId === cameraId;
+      if ('loadId' in action) return action.loadId === loadId;
+      if ('cameraId' in action) return action.cameraId === cameraId;
       if (action.kind === 'settings') return false;
       const frames = this.kept?.offlineKit.carried.frames ?? [];
       return frames.some((f) => f.id === action.frameId && f.loadId === loadId);
@@ -252,5 +252,5 @@ export class Offline {
   }
 }
 
-/** The offline of this page. On the server nothing is ever put into it. */
+/** What this page keeps to work without the server. On the server nothing is ever put into it. */
 export const offline = new Offline();

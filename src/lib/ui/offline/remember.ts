@@ -1,10 +1,14 @@
-// What the program remembers of the person, through the offline: also while home is out of reach.
+// What the program remembers of the person, through the queue: also while the server is out of reach.
 import type { Settings } from '#schema/settings/settings.ts';
 import { offline } from './offline.svelte.ts';
 
-/** Remembers something of the person. */
-export async function changeSettings(edit: Partial<Settings>): Promise<void> {
-  await offline.put({ kind: 'settings', edit });
+/** Remembers something of the person. @param known the settings as this page knows them: what was changed elsewhere since is asked about */
+export async function changeSettings(edit: Partial<Settings>, known: Settings): Promise<void> {
+  const from = Object.fromEntries(
+    // the look is what was just pressed, whatever another device looks like
+    Object.entries(settingsWith(known)).filter(([name]) => name in edit && name !== 'scheme')
+  );
+  await offline.put({ kind: 'settings', from, edit });
 }
 
 /** The settings with what waits to be remembered, or was sent and is not in them yet. */

@@ -1,10 +1,12 @@
-// The offline in words: what waits, what home has against it, and what each answer would do.
+// The queue in words: what waits, what home has against it, and what each answer would do.
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, type Choice } from '#core/camera/setting.ts';
-import type { Carried } from '#core/offline/carried.ts';
-import type { Conflict, Action, FrameWords } from '#core/offline/change.ts';
+import { cameraOfFrame, type Carried } from '#core/offline/carried.ts';
+import type { Action, Conflict, SomeFacts } from '#core/offline/change.ts';
 import { assertNever } from '#core/numeric/result.ts';
-import { marksLine } from '#core/log/border-note.ts';
+import { choiceLine } from '#core/log/border-note.ts';
+import type { Moment } from '#core/sky/moment.ts';
+import { sayFacts } from '../log/say-facts.ts';
 import { sayLightShort, sayWhen } from '../log/say-frame.ts';
 
 /** Where controls stand, by label: "scene cloud, compensation 0". @param camera null = not known here */
@@ -16,7 +18,7 @@ export function sayStands(camera: Camera | null, choice: Choice): string {
 }
 
 /** A frame's number and note: "frame 3, “fog”". */
-export function sayWords({ number, note }: FrameWords): string {
+export function sayWords({ number, note }: { readonly number: number; readonly note: string }): string {
   return `frame ${number}${note === '' ? ', no note' : `, “${note}”`}`;
 }
 
@@ -24,17 +26,17 @@ export function sayWords({ number, note }: FrameWords): string {
 export function sayConflict(conflict: Conflict, camera: Camera | null): string {
   switch (conflict.reason) {
     case 'edited':
-      return `The frame was changed at home: there it is ${sayWords(conflict.theirs)}.`;
+      return `The frame was changed at home. There: ${sayFacts(conflict.theirs, camera)}.`;
     case 'deleted':
       return 'The frame was deleted at home.';
     case 'no-frame':
       return 'The frame is not in the log at home any more.';
     case 'taken':
       return conflict.next === null
-        ? `Frame ${conflict.number} is in the log already, and the film is full now.`
+        ? `Frame ${conflict.number} is in the log already, and side one is full now.`
         : `Frame ${conflict.number} is in the log already. The next free one is ${conflict.next}.`;
-    case 'beyond-end':
-      return `This film has ${conflict.framesTotal} frames; there is no frame ${conflict.number}.`;
+    case 'before-load':
+      return `This film was loaded on ${sayWhen(conflict.loadedAt)}: the frame is older than that.`;
     case 'finished':
       return `This film was finished at home (${conflict.filmName}).`;
     case 'retired':
@@ -47,10 +49,18 @@ export function sayConflict(conflict: Conflict, camera: Camera | null): string {
       return `The controls were set otherwise at home: ${sayStands(camera, conflict.theirs)}.`;
     case 'checks-changed':
       return `The reminders were changed at home: ${conflict.theirs.join('; ') || 'none'}.`;
+    case 'settings-changed':
+      return `These were changed at home: ${Object.keys(conflict.theirs).map(saySetting).join(', ')}.`;
     default:
       return assertNever(conflict);
   }
 }
+
+const SETTING_WORDS: Readonly<Record<string, string>> = {
+  ...{ school: 'the school of reading light', place: 'the place', guessFirst: 'guessing first' },
+  ...{ scheme: 'the look', leastChance: 'the chance to stop at' }
+};
+const saySetting = (name: string): string => SETTING_WORDS[name] ?? name;
 
 /** What pressing for the phone's side does; null = there is no way to. */
 export function sayInsist(action: Action, conflict: Conflict): string | null {
@@ -60,8 +70,8 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
       return conflict.next === null
         ? `Keep both: it was one frame more`
         : `Keep both: mine becomes ${conflict.next}`;
-    case 'beyond-end':
-      return 'Keep mine: the film held more';
+    case 'before-load':
+      return action.kind === 'log' ? 'Log it all the same' : null;
     case 'finished':
       return action.kind === 'log' ? 'Log it all the same' : null;
     case 'retired':
@@ -74,6 +84,7 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
       return action.kind === 'remove' ? 'Delete it still' : 'Keep mine';
     case 'stands-moved':
     case 'checks-changed':
+    case 'settings-changed':
       return 'Keep mine';
     case 'gone':
     case 'no-frame':
@@ -88,37 +99,41 @@ export function sayLeaveOut(action: Action): string {
   return action.kind === 'log' ? 'Leave mine out' : 'Keep home’s';
 }
 
-/** The camera that a action is about; null = none, or the phone does not carry it. */
-export function cameraOfDeed(action: Action, carried: Carried | null): Camera | null {
+/** The camera that an action is about; null = none, or the phone does not carry it. */
+export function cameraOfAction(action: Action, carried: Carried | null): Camera | null {
   const loadId = action.kind === 'log' ? action.frame.loadId : 'loadId' in action ? action.loadId : null;
   const id = 'cameraId' in action ? action.cameraId : carried?.loads.find((l) => l.id === loadId)?.cameraId;
   return carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
 }
 
-/** What is carried, in a line. @param zone the clocks to tell it by */
-export function sayCarried(carried: Carried, keptAt: string, zone: string): string {
+/** What is carried, in a line. */
+export function sayCarried(carried: Carried, keptAt: Moment): string {
   const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
   const { cameras, films, loads } = carried;
-  return `${count(cameras.length, 'camera', 'cameras')}, ${count(films.length, 'film', 'films')}, ${count(loads.length, 'open load', 'open loads')}; as they were on ${sayWhen(keptAt, zone)}.`;
+  return `${count(cameras.length, 'camera', 'cameras')}, ${count(films.length, 'film', 'films')}, ${count(loads.length, 'open load', 'open loads')}; as they were on ${sayWhen(keptAt)}.`;
 }
 
 /** A change in a line. @param carried what the phone carries, for names */
-export function sayDeed(action: Action, carried: Carried | null): string {
+export function sayAction(action: Action, carried: Carried | null): string {
   const cameraOf = (id: string): Camera | null =>
     carried?.cameras.find((c) => c.camera.id === id)?.camera ?? null;
   const load = (id: string) => carried?.loads.find((l) => l.id === id);
   const filmName = (id: string): string =>
-    carried?.films.find((f) => f.id === load(id)?.filmId)?.name ?? 'a film';
+    carried?.films.find((f) => f.value.id === load(id)?.filmId)?.value.name ?? 'a film';
+  const cameraOfEdited = (id: string): Camera | null => {
+    const frame = carried?.frames.find((f) => f.id === id);
+    return carried && frame ? cameraOfFrame(carried, frame) : null;
+  };
   switch (action.kind) {
     case 'log': {
-      const camera = cameraOf(load(action.frame.loadId)?.cameraId ?? '');
-      const set = camera ? `, ${marksLine(camera, action.frame.choice)}` : '';
+      const camera = carried && cameraOfFrame(carried, action.frame);
+      const set = camera ? `, ${choiceLine(camera, action.frame.choice)}` : '';
       return `Frame ${action.frame.number} on ${filmName(action.frame.loadId)}${set}, ${sayLightShort(action.frame.light)}`;
     }
     case 'edit':
-      return `Edit: ${sayWords(action.from)} becomes ${sayWords(action.to)}`;
+      return `Edit: ${sayFacts(action.from, cameraOfEdited(action.frameId))} becomes ${sayFacts(action.to, cameraOfEdited(action.frameId))}`;
     case 'remove':
-      return `Delete ${sayWords(action.from)}`;
+      return `Delete ${sayFacts({ number: action.from.number ?? 0, note: action.from.note ?? '' }, null)}`;
     case 'restore':
       return 'Take a deletion back';
     case 'stand': {
@@ -128,11 +143,13 @@ export function sayDeed(action: Action, carried: Carried | null): string {
     case 'checks':
       return `${cameraOf(action.cameraId)?.name ?? 'A camera'}, before each press: ${action.to.join('; ') || 'nothing'}`;
     case 'settings':
-      return `Remember: ${Object.keys(action.edit).join(', ')}`;
+      return `Remember: ${Object.keys(action.edit).map(saySetting).join(', ')}`;
     case 'finish':
       return `${filmName(action.loadId)} is ${action.finished ? 'finished' : 'back in the camera'}`;
     case 'side':
       return `${filmName(action.loadId)}: side ${action.side === 1 ? 'one' : 'two'} is up`;
+    case 'pack-filter':
+      return `${filmName(action.loadId)}: the filter is ${action.on ? 'on the pack' : 'off the pack'}`;
     default:
       return assertNever(action);
   }

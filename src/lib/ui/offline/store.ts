@@ -1,6 +1,7 @@
 // Where the phone keeps its queue and what it carries: IndexedDB. Everything is read and written whole, in one transaction,
 // so that two tabs cannot lose each other's changes.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { Moment } from '#core/sky/moment.ts';
 import type { Queue } from '#core/offline/queue.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import type { OfflineKit } from '#schema/sync/carried.ts';
@@ -13,8 +14,8 @@ const VERSION = 2;
 export interface Kept {
   readonly offlineKit: OfflineKit;
   readonly tag: string;
-  /** When it was fetched, by the phone's clock, UTC ISO 8601. */
-  readonly keptAt: string;
+  /** When it was fetched, by the phone's clock. */
+  readonly keptAt: Moment;
 }
 
 /** Changes that this version cannot read: kept as they are, to be saved to a file. */

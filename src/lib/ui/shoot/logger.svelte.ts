@@ -3,6 +3,7 @@ import { NOTHING_ABOUT } from '#core/log/frame.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
+import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
 import { sayConflict } from '../offline/say-offline.ts';
 import { stepsAround } from '#core/match/steps.ts';
@@ -17,6 +18,10 @@ export class Logger {
   bracket = $state.raw<Bracket | null>(null);
   /** How long the exposure was really held open; goes into the next frame. */
   timedSeconds = $state<number | null>(null);
+  /** The time that a camera which times itself was heard to take; goes into the next frame. */
+  heardSeconds = $state<number | null>(null);
+  /** What the guess goes by; goes into the next frame. */
+  reason = $state('');
   readonly #current: Current;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
   #pressedAt = -Infinity;
@@ -56,12 +61,25 @@ export class Logger {
     this.busy = true;
     this.#pressedAt = now;
     const id = crypto.randomUUID();
-    const { light, guess, conditions } = this.#current;
+    const { guess, conditions } = this.#current;
+    const light = this.#current.lightToLog(Date.now());
     const frame = {
-      ...{ id, loadId: pair.loadId, number, light, guess, conditions, note: '' },
+      ...{
+        id,
+        loadId: pair.loadId,
+        number,
+        takenAt: hereNow(),
+        place: '',
+        light,
+        guess,
+        conditions,
+        note: ''
+      },
+      ...{ cameraRevision: pair.cameraRevision, filmRevision: pair.filmRevision },
       choice: judged.shown.setting.choice,
-      ...{ series: this.bracket?.series ?? null, timedSeconds: this.timedSeconds },
-      about: NOTHING_ABOUT
+      series: this.bracket?.series ?? null,
+      ...{ timedSeconds: this.timedSeconds, heardSeconds: this.heardSeconds },
+      about: { ...NOTHING_ABOUT, reason: this.reason.trim() }
     };
     const put = await offline.put({ kind: 'log', frame });
     this.busy = false;
@@ -72,12 +90,14 @@ export class Logger {
       return;
     }
     this.timedSeconds = null;
+    this.heardSeconds = null;
+    this.reason = '';
     this.#current.guess = null;
     this.#current.picked = null;
     if (this.bracket) this.#keep(nextOf(this.bracket));
     const kept = offline.signedOut
-      ? 'kept in the offline: sign in again, then it is sent'
-      : 'kept in the offline until the server answers';
+      ? 'kept on this device: sign in again, then it is sent'
+      : 'kept on this device until the server answers';
     sayDone(`Frame ${number} is ${put.kind === 'sent' ? 'logged' : kept}.`, () => void this.undo(id, number));
   }
 

@@ -19,7 +19,7 @@
   import type { Remedy } from '#core/match/remedies.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
-  import { changeFilm } from '../api.ts';
+  import { changeLoad } from '../api.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { withFocus } from '../current-judge.ts';
@@ -108,17 +108,18 @@
     if (development) await develop(development.stops);
   }
 
-  /** Push or pull holds for the whole film: it is noted on the film itself. */
+  /** Push or pull holds for the whole roll: it is noted on it as its development, to be told to the lab. */
   async function develop(stops: number): Promise<void> {
-    const { film } = judged.pair;
-    const note = async (developmentStops: number): Promise<boolean> => {
-      const changed = await changeFilm({ ...film, developmentStops });
-      if (!changed.ok) sayTrouble(changed.error);
+    const { film, loadId } = judged.pair;
+    const note = async (shiftStops: number): Promise<boolean> => {
+      const development = { developer: '', dilution: '', minutes: null, temperatureC: null, shiftStops };
+      const changed = await changeLoad(loadId, { development }, judged.pair.loadRevision);
+      if (!changed.ok) sayTrouble(changed.error.words);
       await invalidateAll();
       return changed.ok;
     };
     if (await note(film.developmentStops + stops)) {
-      sayDone(`Noted on ${film.name}: tell the lab.`, () => void note(film.developmentStops));
+      sayDone(`Noted on this roll of ${film.name}: tell the lab.`, () => void note(film.developmentStops));
     }
     current.pointed = null;
   }
@@ -126,7 +127,7 @@
   function stopBelow(text: string): void {
     const leastChance = Number(text);
     current.settings = { ...current.settings, leastChance };
-    void changeSettings({ leastChance });
+    void changeSettings({ leastChance }, current.settings);
   }
 </script>
 

@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { readFilm } from '#schema/sheet/film-entry.ts';
 import { textsOf, textsNamed } from '#server/http/form.ts';
-import { store } from '#server/store.ts';
+import { serverNow, store } from '#server/store.ts';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
@@ -10,7 +10,7 @@ export const actions: Actions = {
     const [texts, formats] = [textsOf(form), textsNamed(form, 'formats')];
     const read = readFilm(texts, formats, crypto.randomUUID());
     if (!read.ok) return fail(422, { values: texts, formats, faults: read.error });
-    store().films.add(read.value, new Date().toISOString());
+    store().films.add(read.value, serverNow());
     redirect(303, '/kit');
   }
 };

@@ -2,6 +2,10 @@ import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => ({
-  cameras: store().cameras.list(),
-  kitFilms: store().films.list()
+  cameras: store()
+    .cameras.list()
+    .map((c) => c.value),
+  kitFilms: store()
+    .films.list()
+    .map((f) => f.value)
 });

@@ -22,7 +22,7 @@ export const load: PageServerLoad = ({ url }) => {
   return {
     frames: found.frames,
     judgements: found.judgements,
-    framePairs: found.pairs,
+    taken: found.with,
     scans: s.scans.ofFrames(found.frames.map((f) => f.id)),
     title: subject
       ? `“${subject}”, side by side`

@@ -1,15 +1,13 @@
 <!-- Prints side by side, each judged in a word: a bracket, a whole film, or one subject on several films. -->
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { isNegative } from '#core/film/film.ts';
+  import { isNegative, type Film } from '#core/film/film.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
-  import { borderExtras, marksLine } from '#core/log/border-note.ts';
+  import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { WORDS, type Word } from '#core/learn/judgement.ts';
   import type { Frame } from '#core/log/frame.ts';
-  import type { Pair } from '#core/log/pair.ts';
   import { judgeFrame } from '#ui/api.ts';
-  import { useCurrent } from '#ui/current.svelte.ts';
   import { sayJudgement, WORD_WORDS } from '#ui/learn/say-learn.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayTrouble } from '#ui/notices/say.ts';
@@ -19,19 +17,18 @@
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const current = useCurrent();
-  const zone = $derived(current.settings.place?.zone ?? 'UTC');
-  const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
+  const takenOf = $derived(new Map(data.frames.map((f, i) => [f.id, data.taken[i] ?? null])));
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
-  const toneOf = ({ film }: Pair, frame: Frame) =>
-    printTone(film, filmWindow(film, frame.light.contrast).usable);
+  const toneOf = (film: Film, frame: Frame) =>
+    printTone(film, filmWindow(film, frame.light?.contrast ?? 'normal').usable);
 
-  async function judge(frame: Frame, pair: Pair, word: Word): Promise<void> {
-    const faults = judgementOf.get(frame.id)?.faults ?? [];
-    const on = isNegative(pair.film.kind) ? 'negative' : 'print';
-    const sent = await judgeFrame(frame.id, { on, outcome: { kind: 'word', word }, faults });
-    if (!sent.ok) sayTrouble(sent.error);
+  async function judge(frame: Frame, film: Film, word: Word): Promise<void> {
+    const before = judgementOf.get(frame.id);
+    const on = isNegative(film.kind) ? 'negative' : 'print';
+    const judgement = { on, outcome: { kind: 'word', word }, faults: before?.faults ?? [] } as const;
+    const sent = await judgeFrame(frame.id, judgement, before?.revision ?? 0);
+    if (!sent.ok) sayTrouble(sent.error.words);
     await invalidateAll();
   }
 </script>
@@ -45,28 +42,32 @@
 {:else}
   <ul>
     {#each data.frames as frame (frame.id)}
-      {@const pair = pairOf.get(frame.loadId)}
+      {@const pair = takenOf.get(frame.id)}
       {@const scan = scanOf.get(frame.id)}
       {@const judgement = judgementOf.get(frame.id)}
       {#if pair}
         <li aria-label="Frame {frame.number} on {pair.film.name}">
           {#if scan}
             <img src="/api/v1/scans/{scan.id}/view" alt="Scan of frame {frame.number}" loading="lazy" />
-          {:else}
+          {:else if frame.expected}
             <ScenePrint
-              tone={toneOf(pair, frame)}
-              deltaStops={frame.deltaStops}
+              tone={toneOf(pair.film, frame)}
+              deltaStops={frame.expected.deltaStops}
               label="expected"
               film={pair.film}
             />
           {/if}
           <p class="marks">
             <b>{frame.number}</b>
-            <Figures text={marksLine(pair.camera, frame.choice)} />
+            <Figures text={frameMarks(frame)} />
           </p>
           <p>{pair.film.name} in {pair.camera.name}</p>
-          <p><Figures text={sayLightShort(frame.light)} />, <Figures text={sayError(frame.deltaStops)} /></p>
-          <p class="soft">{[sayWhen(frame.loggedAt, zone), ...borderExtras(frame)].join(' · ')}</p>
+          <p>
+            <Figures text={sayLightShort(frame.light)} />{#if frame.expected}, <Figures
+                text={sayError(frame.expected.deltaStops)}
+              />{/if}
+          </p>
+          <p class="soft">{[sayWhen(frame.takenAt), ...borderExtras(frame)].join(' · ')}</p>
           {#if judgement}<p><b>Came out: <Figures text={sayJudgement(judgement)} /></b></p>{/if}
           <div class="words" role="group" aria-label="Judge frame {frame.number}">
             {#each WORDS[isNegative(pair.film.kind) ? 'negative' : 'print'] as word (word)}
@@ -74,7 +75,7 @@
                 type="button"
                 class="chip"
                 aria-pressed={judgement?.outcome.kind === 'word' && judgement.outcome.word === word}
-                onclick={() => void judge(frame, pair, word)}>{WORD_WORDS[word]}</button
+                onclick={() => void judge(frame, pair.film, word)}>{WORD_WORDS[word]}</button
               >
             {/each}
           </div>

@@ -1,24 +1,20 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import type { JudgedOn, Outcome } from '#core/learn/judgement.ts';
-  import { judgeFrame } from '#ui/api.ts';
-  import { useCurrent } from '#ui/current.svelte.ts';
+  import type { JudgedOn, Judgement, Outcome } from '#core/learn/judgement.ts';
+  import type { Frame } from '#core/log/frame.ts';
+  import { judgeFrame, unjudgeFrame } from '#ui/api.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';
   import WhySo from '#ui/learn/WhySo.svelte';
   import { sayJudgement } from '#ui/learn/say-learn.ts';
-  import { sayTrouble } from '#ui/notices/say.ts';
+  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const current = useCurrent();
-  const zone = $derived(current.settings.place?.zone ?? 'UTC');
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   /** The frame chosen by hand; else the first that is not judged yet. */
   let chosen = $state<string | null>(null);
-  /** A whole stack is judged alike, off the print or off the negative. */
-  let usual = $state<JudgedOn | null>(null);
   const frame = $derived(
     data.frames.find((f) => f.id === chosen) ??
       data.frames.find((f) => !judgementOf.has(f.id)) ??
@@ -31,14 +27,45 @@
     if (chips && here) chips.scrollTop = Math.max(0, here.offsetTop - chips.offsetTop - 50);
   });
 
-  async function judged(on: JudgedOn, outcome: Outcome, faults: readonly string[]): Promise<void> {
-    if (!frame) return;
-    const sent = await judgeFrame(frame.id, { on, outcome, faults });
-    if (!sent.ok) sayTrouble(sent.error);
-    usual = on;
+  /** One judgement at a time: what is pressed while it is sent is for no frame. */
+  let busy = false;
+
+  /** Judges the frame that was seen, whatever the page shows by now; one press takes it back. */
+  async function judge({ id, number }: Frame, to: Said): Promise<void> {
+    if (busy) return;
+    busy = true;
+    const before = judgementOf.get(id) ?? null;
+    const sent = await judgeFrame(id, to, before?.revision ?? 0);
+    if (!sent.ok) sayTrouble(sent.error.words);
+    else sayDone(`Frame ${number} is judged.`, () => void takeBack(id, before));
     chosen = null;
     await invalidateAll();
+    busy = false;
   }
+
+  /** As it was before: another judgement, or none. */
+  async function takeBack(id: string, before: Judgement | null): Promise<void> {
+    const revision = judgementOf.get(id)?.revision ?? 0;
+    const sent = before ? await judgeFrame(id, saidOf(before), revision) : await unjudgeFrame(id, revision);
+    if (!sent.ok) sayTrouble(sent.error.words);
+    chosen = id;
+    await invalidateAll();
+  }
+
+  async function takeAway({ id, number }: Frame): Promise<void> {
+    const before = judgementOf.get(id);
+    if (!before) return;
+    const sent = await unjudgeFrame(id, before.revision);
+    if (!sent.ok) sayTrouble(sent.error.words);
+    else
+      sayDone(`Frame ${number} is not judged any more.`, () => {
+        void judgeFrame(id, saidOf(before), 0).then(invalidateAll);
+      });
+    chosen = id;
+    await invalidateAll();
+  }
+  type Said = Pick<Judgement, 'on' | 'outcome' | 'faults'>;
+  const saidOf = ({ on, outcome, faults }: Judgement): Said => ({ on, outcome, faults });
 </script>
 
 <svelte:head><title>Judge · Just Enough</title></svelte:head>
@@ -60,13 +87,12 @@
     {#key frame.id}
       <JudgeFrame
         {frame}
-        camera={data.pair.camera}
-        film={data.pair.film}
+        film={data.films[frame.id] ?? data.pair.film}
         before={judgementOf.get(frame.id) ?? null}
-        {usual}
         scan={data.scans.find((s) => s.frameId === frame.id) ?? null}
         onjudged={(on: JudgedOn, outcome: Outcome, faults: readonly string[]) =>
-          void judged(on, outcome, faults)}
+          void judge(frame, { on, outcome, faults })}
+        onunjudged={() => void takeAway(frame)}
       />
     {/key}
     <div class="says">
@@ -76,7 +102,7 @@
           filmName={data.pair.film.name}
           says={data.says}
           history={data.history}
-          {zone}
+          revision={data.pair.cameraRevision}
           onchanged={invalidateAll}
         />
       {/if}

@@ -1,4 +1,5 @@
 import { pairOf } from '#server/kit/pairs.ts';
+import { takenWith } from '#server/log/taken-with.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
@@ -7,5 +8,7 @@ export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
   const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
-  return { labelled: chosen && pairOf(s, chosen), frames: chosen ? s.frames.listByLoad(chosen.id) : [] };
+  const frames = chosen ? s.frames.listByLoad(chosen.id) : [];
+  // the names that camera and film had when the frame was taken
+  return { labelled: chosen && pairOf(s, chosen), frames, taken: frames.map(takenWith(s)) };
 };

@@ -1,14 +1,11 @@
 <!-- Border notes as a sheet to print and cut: what makes a stack of prints readable years later. -->
 <script lang="ts">
-  import { borderExtras, marksLine } from '#core/log/border-note.ts';
-  import { useCurrent } from '#ui/current.svelte.ts';
+  import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import Figures from '#ui/text/Figures.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const current = useCurrent();
-  const zone = $derived(current.settings.place?.zone ?? 'UTC');
 </script>
 
 <svelte:head><title>Border labels · Just Enough</title></svelte:head>
@@ -19,14 +16,15 @@
     <button type="button" class="press" onclick={() => print()}>Print</button>
   </div>
   <ol>
-    {#each data.frames as frame (frame.id)}
+    {#each data.frames as frame, i (frame.id)}
+      {@const taken = data.taken[i]}
       <li>
         <p class="first">
           <b>{frame.number}</b>
-          <span><Figures text={marksLine(camera, frame.choice)} /></span>
+          <span><Figures text={frameMarks(frame)} /></span>
         </p>
-        <p>{sayWhen(frame.loggedAt, zone)}</p>
-        <p>{camera.name}, {film.name}</p>
+        <p>{sayWhen(frame.takenAt)}</p>
+        <p>{taken?.camera.name ?? camera.name}, {taken?.film.name ?? film.name}</p>
         <p><Figures text={[sayLightShort(frame.light), ...borderExtras(frame)].join(' · ')} /></p>
         <p><i>{frame.about.subject || frame.note}</i></p>
       </li>

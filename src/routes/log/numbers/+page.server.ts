@@ -1,4 +1,4 @@
-import { readNumbers } from '#server/log/numbers.ts';
+import { readNumbers } from '#server/log/read-numbers.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 

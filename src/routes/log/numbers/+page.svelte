@@ -9,7 +9,6 @@
   const CAUSE_WORDS: Readonly<Record<Cause['cause'], string>> = {
     'compensation-left': 'lighten–darken left',
     'beyond-limit': 'beyond the camera’s limit',
-    expected: 'was expected so',
     'eye-in-shade': 'eye in shade',
     'eye-in-sun': 'eye in brighter light',
     'filter-missing': 'filter forgotten',
@@ -22,7 +21,11 @@
     motion: 'subject moved',
     'too-near': 'too near',
     lamps: 'lamps',
-    'lit-from-behind': 'lit from behind'
+    'lit-from-behind': 'lit from behind',
+    agitation: 'agitation',
+    rollers: 'rollers',
+    'old-pack': 'old pack',
+    'between-marks': 'between two marks'
   };
   const SIDES: Readonly<Record<string, string>> = { dark: 'Too dark', light: 'Too light' };
   const faultName = (what: string): string => SIDES[what] ?? FAULT_WORDS[what] ?? what;

@@ -1,14 +1,13 @@
 import { fail } from '@sveltejs/kit';
+import type { Load } from '#core/log/load.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
 import { filmLines } from '#server/log/film-lines.ts';
 import { textsOf } from '#server/http/form.ts';
 import { pairOf } from '#server/kit/pairs.ts';
 import { explainLogRefusal } from '#server/http/problem.ts';
-import { store } from '#server/store.ts';
+import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
-
-const zoneNow = (): string => store().settings.read().place?.zone ?? 'UTC';
 
 /** The film to write up: the one asked for, else the one in hand, else the latest. */
 function chosenLoad(asked: string | null) {
@@ -16,43 +15,54 @@ function chosenLoad(asked: string | null) {
   return (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;
 }
 
+/** The pair as it was while the film was shot: its camera may have been changed since. */
+function pairThen(load: Load) {
+  const s = store();
+  const pair = pairOf(s, load);
+  const at = load.finishedAt?.at ?? serverNow().at;
+  const camera = s.revisions.cameraAt(load.cameraId, at);
+  return pair && camera
+    ? {
+        ...{ ...pair, camera: camera.value, cameraRevision: camera.revision },
+        present: camera.revision === pair.cameraRevision ? pair.present : {}
+      }
+    : pair;
+}
+
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const chosen = chosenLoad(url.searchParams.get('film'));
   const frames = chosen ? s.frames.listByLoad(chosen.id) : [];
-  const zone = zoneNow();
+  const last = frames.at(-1)?.takenAt ?? chosen?.loadedAt ?? serverNow();
   return {
-    pair: chosen && pairOf(s, chosen),
+    pair: chosen && pairThen(chosen),
     frames,
     lines: filmLines(s, chosen),
     /** Where the first frame's clock starts: at the last one's, else when the film was loaded. */
-    clock: wallClock(
-      Date.parse(frames.at(-1)?.loggedAt ?? chosen?.loadedAt ?? new Date().toISOString()),
-      zone
-    ),
-    zone,
+    clock: wallClock(Date.parse(last.at), last.zone),
+    zone: last.zone,
     tags: s.frames.tags()
   };
 };
+
+/** The field that a refusal is about. */
+const FIELD_OF: Readonly<Record<string, string>> = { 'before-load': 'date', 'in-future': 'date' };
 
 export const actions: Actions = {
   default: async ({ request, url }) => {
     const texts = textsOf(await request.formData());
     const s = store();
     const chosen = chosenLoad(url.searchParams.get('film'));
-    const pair = chosen && pairOf(s, chosen);
+    const pair = chosen && pairThen(chosen);
     if (!pair) return fail(404, { values: texts, faults: [{ field: '', message: 'This film is gone.' }] });
-    const { loadId, camera, framesTotal } = pair;
-    const read = readWrittenUp(texts, { loadId, camera, framesTotal, zone: zoneNow() }, () =>
-      crypto.randomUUID()
-    );
+    const zone = (s.frames.listByLoad(pair.loadId).at(-1)?.takenAt ?? chosen.loadedAt).zone;
+    const read = readWrittenUp(texts, { ...pair, zone }, () => crypto.randomUUID());
     if (!read.ok) return fail(422, { values: texts, faults: read.error });
-    const logged = s.logbook.log(read.value.frame, { at: read.value.at, finished: true });
+    const logged = s.logbook.log(read.value, { finished: true });
     if (!logged.ok) {
-      return fail(409, {
-        values: texts,
-        faults: [{ field: 'number', message: explainLogRefusal(logged.refusal) }]
-      });
+      const field = FIELD_OF[logged.refusal.reason] ?? 'number';
+      const faults = [{ field, message: explainLogRefusal(logged.refusal) }];
+      return fail(409, { values: texts, faults });
     }
     return { logged: logged.frame.id, values: texts };
   }

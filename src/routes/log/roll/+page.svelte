@@ -4,8 +4,9 @@
   import { enhance } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
   import { positionsOf } from '#core/camera/camera.ts';
-  import { marksLine } from '#core/log/border-note.ts';
+  import { frameMarks } from '#core/log/border-note.ts';
   import { LIGHT_WORDS } from '#core/ways/light-text.ts';
+  import type { Frame } from '#core/log/frame.ts';
   import { removeFrame } from '#ui/api.ts';
   import SelectField from '#ui/kit/SelectField.svelte';
   import TextField from '#ui/kit/TextField.svelte';
@@ -25,9 +26,9 @@
   const controls = $derived(camera?.controls.filter((c) => positionsOf(c).length > 1) ?? []);
   const next = $derived(data.pair?.nextNumber ?? data.pair?.framesTotal ?? 1);
 
-  async function takeBack(id: string, number: number): Promise<void> {
-    const removed = await removeFrame(id);
-    if (!removed.ok) sayTrouble(removed.error);
+  async function takeBack({ id, number, revision }: Frame): Promise<void> {
+    const removed = await removeFrame(id, revision);
+    if (!removed.ok) sayTrouble(removed.error.words);
     else sayDone(`Frame ${number} is in the trash.`);
     await invalidateAll();
   }
@@ -48,102 +49,106 @@
   {#if data.pair.framesLeft === 0}
     <p>
       Every frame of it is in the log. <a href="/log?film={encodeURIComponent(data.pair.loadId)}">See them</a>
-      or <a href="/log/judge?film={encodeURIComponent(data.pair.loadId)}">judge them</a>.
+      or <a href="/log/judge?film={encodeURIComponent(data.pair.loadId)}">judge them</a>; a frame more than
+      its counter says goes in below.
     </p>
-  {:else}
-    <p class="lead">
-      Tab goes through the fields, Enter stores the frame and begins the next. Times are by the clocks of {data.zone}.
-    </p>
-    {#key `${next} ${faults.length}`}
-      <form
-        method="post"
-        use:enhance={() =>
-          async ({ update, result }) => {
-            await update({ reset: false });
-            await tick();
-            const to = result.type === 'success' ? '[name=light]' : '[aria-invalid=true]';
-            const field = document.querySelector<HTMLInputElement>(`form ${to}`);
-            field?.focus();
-            if (result.type === 'success') field?.select();
-          }}
-      >
-        <TextField
-          name="number"
-          label="Frame"
-          value={faults.length > 0 ? kept('number', String(next)) : String(next)}
-          fault={faultOf('number')}
-        />
-        <TextField
-          name="light"
-          label="Light: clue, scene or reading"
-          value={kept('light', '')}
-          fault={faultOf('light')}
-          list="light-words"
-          wide
-        />
-        {#each controls as control (control.id)}
-          <SelectField
-            name="set-{control.id}"
-            label={control.label}
-            value={kept(`set-${control.id}`, String(data.pair.present[control.id] ?? 0))}
-            options={positionsOf(control).map((p, i) => [String(i), p.mark] as const)}
-          />
-        {/each}
-        <TextField name="subject" label="Subject" value={own('subject')} fault={faultOf('subject')} wide />
-        <TextField name="date" label="Day" value={kept('date', data.clock.date)} fault={faultOf('date')} />
-        <TextField name="time" label="Time" value={kept('time', data.clock.time)} fault="" />
-        <TextField
-          name="guess"
-          label="Light as guessed before"
-          value={own('guess')}
-          fault={faultOf('guess')}
-          list="light-words"
-        />
-        <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
-        <SelectField
-          name="supported"
-          label="Held"
-          value={kept('supported', '')}
-          options={[
-            ['', 'in the hand'],
-            ['yes', 'on a support']
-          ]}
-        />
-        <TextField
-          name="reason"
-          label="Why this light, why this setting"
-          value={own('reason')}
-          fault={faultOf('reason')}
-          wide
-        />
-        <TextField
-          name="tags"
-          label="Your tags, with commas"
-          value={kept('tags', '')}
-          fault={faultOf('tags')}
-          list="all-tags"
-          wide
-        />
-        <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
-        <button class="press">Store frame, on to the next</button>
-      </form>
-    {/key}
-    <datalist id="light-words"
-      >{#each LIGHT_WORDS as word (word)}<option value={word}></option>{/each}</datalist
-    >
-    <datalist id="all-tags"
-      >{#each data.tags as tag (tag)}<option value={tag}></option>{/each}</datalist
-    >
   {/if}
+  <p class="lead">
+    Tab goes through the fields, Enter stores the frame and begins the next. Times are by the clocks of {data.zone}.
+  </p>
+  {#key `${next} ${faults.length}`}
+    <form
+      method="post"
+      use:enhance={() =>
+        async ({ update, result }) => {
+          await update({ reset: false });
+          await tick();
+          const to = result.type === 'success' ? '[name=light]' : '[aria-invalid=true]';
+          const field = document.querySelector<HTMLInputElement>(`form ${to}`);
+          field?.focus();
+          if (result.type === 'success') field?.select();
+        }}
+    >
+      <TextField
+        name="number"
+        label="Frame"
+        value={faults.length > 0 ? kept('number', String(next)) : String(next)}
+        fault={faultOf('number')}
+      />
+      <TextField
+        name="light"
+        label="Light: clue, scene or reading; empty = not told"
+        value={kept('light', '')}
+        fault={faultOf('light')}
+        list="light-words"
+        wide
+      />
+      {#each controls as control (control.id)}
+        <SelectField
+          name="set-{control.id}"
+          label={control.label}
+          value={kept(`set-${control.id}`, String(data.pair.present[control.id] ?? 0))}
+          options={positionsOf(control).map((p, i) => [String(i), p.mark] as const)}
+        />
+      {/each}
+      <TextField name="subject" label="Subject" value={own('subject')} fault={faultOf('subject')} wide />
+      <TextField name="date" label="Day" value={kept('date', data.clock.date)} fault={faultOf('date')} />
+      <TextField name="time" label="Time" value={kept('time', data.clock.time)} fault={faultOf('time')} />
+      <TextField name="place" label="Place" value={kept('place', '')} fault={faultOf('place')} />
+      <TextField
+        name="guess"
+        label="Light as guessed before"
+        value={own('guess')}
+        fault={faultOf('guess')}
+        list="light-words"
+      />
+      <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
+      {#if camera.program.kind !== 'manual'}
+        <TextField name="heard" label="Time as heard" value={own('heard')} fault={faultOf('heard')} />
+      {/if}
+      <SelectField
+        name="supported"
+        label="Held"
+        value={kept('supported', '')}
+        options={[
+          ['', 'in the hand'],
+          ['yes', 'on a support']
+        ]}
+      />
+      <TextField
+        name="reason"
+        label="Why this light, why this setting"
+        value={own('reason')}
+        fault={faultOf('reason')}
+        wide
+      />
+      <TextField
+        name="tags"
+        label="Your tags, with commas"
+        value={kept('tags', '')}
+        fault={faultOf('tags')}
+        list="all-tags"
+        wide
+      />
+      <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
+      <button class="press">Store frame, on to the next</button>
+    </form>
+  {/key}
+  <datalist id="light-words"
+    >{#each LIGHT_WORDS as word (word)}<option value={word}></option>{/each}</datalist
+  >
+  <datalist id="all-tags"
+    >{#each data.tags as tag (tag)}<option value={tag}></option>{/each}</datalist
+  >
   <ol>
     {#each [...data.frames].reverse() as frame (frame.id)}
       <li>
         <b>{frame.number}</b>
-        <span><Figures text={marksLine(camera, frame.choice)} /></span>
+        <span><Figures text={frameMarks(frame)} /></span>
         <span><Figures text={sayLightShort(frame.light)} /></span>
-        <span class="soft">{sayWhen(frame.loggedAt, data.zone)}</span>
+        <span class="soft">{sayWhen(frame.takenAt)}</span>
         <span class="what">{frame.about.subject || frame.note}</span>
-        <button type="button" class="chip" onclick={() => void takeBack(frame.id, frame.number)}
+        <button type="button" class="chip" onclick={() => void takeBack(frame)}
           >Take back<span class="sr-only"> frame {frame.number}</span></button
         >
       </li>

@@ -2,7 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { byName, matchedByName, type Assignment, type Scan } from '#core/log/scan.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
-  import { marksLine } from '#core/log/border-note.ts';
+  import { frameMarks } from '#core/log/border-note.ts';
   import { assignScans, removeScan, restoreScan } from '#ui/api.ts';
   import SelectField from '#ui/kit/SelectField.svelte';
   import ScanDrop from '#ui/log/ScanDrop.svelte';
@@ -19,8 +19,7 @@
     ['', 'no frame yet'] as const,
     ...data.frames.map((f) => {
       const what = f.about.subject || f.note;
-      const marks = data.pair ? marksLine(data.pair.camera, f.choice) : '';
-      return [f.id, `${f.number} · ${what === '' ? marks : what}`] as const;
+      return [f.id, `${f.number} · ${what === '' ? frameMarks(f) : what}`] as const;
     })
   ]);
 

@@ -1,23 +1,30 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { readThing, textsFromThing, TYPICAL_THING } from '#schema/sheet/thing-entry.ts';
-import { textsOf } from '#server/http/form.ts';
-import { store } from '#server/store.ts';
+import { revisionOf, textsOf } from '#server/http/form.ts';
+import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The texts of one thing. */
 export const load: PageServerLoad = ({ params }) => {
   const thing = store().things.find(params.id);
   if (!thing) error(404, 'That is not in the bag.');
-  return { start: textsFromThing(thing) };
+  return { start: textsFromThing(thing), revision: store().things.revisionOf(params.id) };
 };
 
 export const actions: Actions = {
   default: async ({ request, params }) => {
-    if (!store().things.find(params.id)) error(404, 'That is not in the bag.');
     const texts = textsOf(await request.formData());
-    const read = readThing({ ...TYPICAL_THING, ...texts }, params.id);
-    if (!read.ok) return fail(422, { values: texts, faults: read.error });
-    store().things.put(read.value, new Date().toISOString());
-    redirect(303, '/kit#bag');
+    const s = store();
+    return s.together(() => {
+      const before = s.things.find(params.id);
+      if (!before) error(404, 'That is not in the bag.');
+      const revision = s.things.revisionOf(params.id);
+      const read = readThing({ ...TYPICAL_THING, ...texts }, params.id);
+      if (!read.ok) return fail(422, { values: texts, faults: read.error, theirs: null, revision });
+      if (revisionOf(texts) !== revision)
+        return fail(409, { values: texts, faults: [], theirs: textsFromThing(before), revision });
+      s.things.put(read.value, serverNow().at);
+      redirect(303, '/kit#bag');
+    });
   }
 };

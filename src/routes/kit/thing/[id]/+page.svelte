@@ -1,4 +1,5 @@
 <script lang="ts">
+  import BasedOn from '#ui/entry/BasedOn.svelte';
   import ThingForm from '#ui/entry/ThingForm.svelte';
   import type { PageProps } from './$types';
 
@@ -7,4 +8,10 @@
 
 <svelte:head><title>{data.start['name']} · Just Enough</title></svelte:head>
 <h1 class="title">{data.start['name']}</h1>
-<ThingForm start={data.start} refused={form} act="Keep the changes" />
+<ThingForm start={data.start} refused={form} act="Keep the changes">
+  <BasedOn
+    revision={form?.revision ?? data.revision}
+    theirs={form?.theirs ?? null}
+    mine={form?.values ?? {}}
+  />
+</ThingForm>

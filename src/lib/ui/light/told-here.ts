@@ -1,0 +1,31 @@
+// When the light was told on this device, over reloads of the page and the closing of it.
+import { queryFromLight } from '#schema/light/light-query.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
+import type { Told } from '../current.svelte.ts';
+
+const NAME = 'just-enough-told';
+const textOf = (light: LightChoice): string => queryFromLight(light).toString();
+
+/** Keeps when a light was told. */
+export function keepTold({ light, atMs }: Told): void {
+  try {
+    localStorage.setItem(NAME, `${atMs} ${textOf(light)}`);
+  } catch {
+    // a private visit keeps nothing: the light is then told anew with each page
+  }
+}
+
+/**
+ * What an address tells that names a light: the light this device was told last keeps its age; another one is told by opening it.
+ * @param nowMs milliseconds since 1970
+ */
+export function toldByAddress(light: LightChoice, nowMs: number): Told {
+  try {
+    const [at = '', ...text] = (localStorage.getItem(NAME) ?? '').split(' ');
+    const atMs = Number(at);
+    if (text.join(' ') === textOf(light) && atMs > 0) return { light, atMs };
+  } catch {
+    // see above
+  }
+  return { light, atMs: nowMs };
+}

@@ -1,0 +1,47 @@
+<!-- One text of a frame's form, with what is wrong with it right beneath. -->
+<script lang="ts">
+  let {
+    id,
+    label,
+    value = $bindable(),
+    fault,
+    hint = '',
+    numeric = false,
+    most
+  }: {
+    id: string;
+    label: string;
+    value: string;
+    fault: string;
+    hint?: string;
+    numeric?: boolean;
+    most?: number;
+  } = $props();
+</script>
+
+<div>
+  <label for={id}>{label}</label>
+  <input
+    {id}
+    class="entry"
+    placeholder={hint}
+    inputmode={numeric ? 'decimal' : 'text'}
+    maxlength={most}
+    aria-invalid={fault !== ''}
+    aria-describedby={fault === '' ? undefined : `${id}-fault`}
+    bind:value
+  />
+  {#if fault !== ''}<p id="{id}-fault" class="fault" role="alert">{fault}</p>{/if}
+</div>
+
+<style>
+  div {
+    display: grid;
+    gap: 2px;
+    align-content: start;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+</style>

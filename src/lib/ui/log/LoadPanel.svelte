@@ -1,0 +1,172 @@
+<!-- What is noted of a pack, roll or reel itself: when it was loaded, its numbers, what lies on the pack, its development, a remark. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { invalidateAll } from '$app/navigation';
+  import type { Load } from '#core/log/load.ts';
+  import { formatDecimal } from '#core/units/decimal.ts';
+  import { formatStops } from '#core/units/stops.ts';
+  import { readLoadDraft, loadDraftOf, type LoadDraft } from '#schema/kit/load-draft.ts';
+  import type { FieldFault } from '#schema/reading/parse.ts';
+  import { changeLoad } from '../api.ts';
+  import FrameField from './FrameField.svelte';
+  import { sayWhen } from './say-frame.ts';
+
+  let { load }: { load: Load } = $props();
+  const uid = $props.id();
+  let editing = $state(false);
+  let draft = $state<LoadDraft>(untrack(() => loadDraftOf(load)));
+  let faults = $state.raw<readonly FieldFault[]>([]);
+  const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
+  const developed = $derived.by(() => {
+    const { development } = load;
+    if (!development) return '';
+    const { developer, dilution, minutes, temperatureC, shiftStops } = development;
+    return [
+      `${developer} ${dilution}`.trim(),
+      ...(minutes === null ? [] : [`${formatDecimal(minutes, 1)} min`]),
+      ...(temperatureC === null ? [] : [`${formatDecimal(temperatureC, 1)} °C`]),
+      ...(shiftStops === 0 ? [] : [`${shiftStops > 0 ? '+' : '−'}${formatStops(Math.abs(shiftStops))}`])
+    ].join(', ');
+  });
+
+  async function save(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const read = readLoadDraft(draft, load);
+    if (!read.ok) {
+      faults = read.error;
+      document.getElementById(`${uid}-${read.error[0]?.field ?? ''}`)?.focus();
+      return;
+    }
+    const sent = await changeLoad(load.id, read.value, load.revision);
+    if (!sent.ok) {
+      faults = [{ field: '', message: sent.error.words }];
+      return;
+    }
+    editing = false;
+    await invalidateAll();
+  }
+</script>
+
+<section aria-label="This film">
+  <p>
+    Loaded {sayWhen(load.loadedAt)}{load.finishedAt ? `, finished ${sayWhen(load.finishedAt)}` : ''}.
+    {#if load.firstNumber !== 1}Counted from {load.firstNumber}.{/if}
+    {#if load.packFilter}{load.packFilter.name || 'A filter'} of {formatStops(load.packFilter.stops)}
+      {load.packFilter.on ? 'on the pack' : 'to be laid on the pack'}.{/if}
+    {#if developed !== ''}Developed: {developed}.{/if}
+    {#if load.remark !== ''}<b>{load.remark}</b>{/if}
+    {#if !editing}
+      <button type="button" class="link" onclick={() => (editing = true)}
+        >{load.finishedAt && !load.development ? 'Note its development' : 'Change'}</button
+      >
+    {/if}
+  </p>
+  {#if editing}
+    <form onsubmit={save}>
+      <div class="row">
+        <FrameField id="{uid}-date" label="Loaded on" bind:value={draft.date} fault={faultOf('date')} />
+        <FrameField id="{uid}-time" label="At" bind:value={draft.time} fault={faultOf('time')} />
+        <FrameField
+          id="{uid}-firstNumber"
+          label="First frame’s number"
+          numeric
+          bind:value={draft.firstNumber}
+          fault={faultOf('firstNumber')}
+        />
+      </div>
+      {#if load.finishedAt}
+        <p class="kicker">Development</p>
+        <div class="row">
+          <FrameField
+            id="{uid}-developer"
+            label="Developer"
+            bind:value={draft.developer}
+            fault={faultOf('developer')}
+          />
+          <FrameField
+            id="{uid}-dilution"
+            label="Dilution"
+            hint="1+31"
+            bind:value={draft.dilution}
+            fault={faultOf('dilution')}
+          />
+          <FrameField
+            id="{uid}-minutes"
+            label="Minutes"
+            numeric
+            bind:value={draft.minutes}
+            fault={faultOf('minutes')}
+          />
+          <FrameField
+            id="{uid}-temperature"
+            label="Temperature, °C"
+            numeric
+            bind:value={draft.temperature}
+            fault={faultOf('temperature')}
+          />
+          <FrameField
+            id="{uid}-shift"
+            label="Speed moved by, stops"
+            hint="+1 pushed, −1 pulled"
+            bind:value={draft.shift}
+            fault={faultOf('shift')}
+          />
+        </div>
+        <p class="soft">
+          Developers are chemicals: gloves, fresh air, nothing on the skin. The product’s own sheet and local
+          rules come first.
+        </p>
+      {:else}
+        <p class="soft">Its development is noted when the film is finished.</p>
+      {/if}
+      <FrameField
+        id="{uid}-remark"
+        label="What was noticed on it (comes up before the next one)"
+        hint="a noise while winding"
+        bind:value={draft.remark}
+        fault={faultOf('remark')}
+        most={500}
+      />
+      <p class="fault" role="alert">{faultOf('')}</p>
+      <div class="acts">
+        <button class="press">Save</button>
+        <button type="button" class="quiet" onclick={() => (editing = false)}>Leave as it was</button>
+      </div>
+    </form>
+  {/if}
+</section>
+
+<style>
+  section {
+    margin-bottom: 10px;
+    font-size: 0.9375rem;
+  }
+  .link {
+    min-height: 44px;
+    padding: 0 6px;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+  }
+  form {
+    display: grid;
+    gap: 8px;
+    padding: 12px;
+    background: var(--sheet);
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+  }
+  .row {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+    gap: 6px 12px;
+  }
+  .acts {
+    display: flex;
+    gap: 8px;
+  }
+  .fault {
+    color: var(--accent);
+    font-weight: 600;
+  }
+</style>
