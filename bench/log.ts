@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { openDatabase } from '../src/lib/server/database/open.ts';
 import { seedDemo } from '../src/lib/server/demo/seed.ts';
-import { fewSql, frameSearch, searchSql, type FrameSearch } from '../src/lib/server/log/frame-search.ts';
+import { fewSql, frameSearch, searchSql } from '../src/lib/server/log/frame-search.ts';
+import { NO_FILTER, type FrameFilter } from '../src/lib/schema/log/frame-filter.ts';
 
 const FRAMES = 100_000;
 const PER_FILM = 36;
@@ -18,47 +19,42 @@ seedDemo(db);
 db.transaction(() => {
   db.exec(`
     with recursive n(i) as (select 0 union all select i + 1 from n where i < ${Math.ceil(FRAMES / PER_FILM)})
-    insert into load (id, camera_id, film_id, frames_total, loaded_at, finished_at, side)
+    insert into load (id, camera_id, film_id, frames_total, loaded_at, loaded_zone, finished_at, finished_zone, side)
     select 'bench-' || i, camera_id, film_id, ${PER_FILM},
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000, 'unixepoch'),
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000 + 90000, 'unixepoch'), null
+      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000, 'unixepoch'), 'UTC',
+      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000 + 90000, 'unixepoch'), 'UTC', null
     from n join load on load.rowid = 1 + i % 12;
     with recursive n(i) as (select 0 union all select i + 1 from n where i < ${FRAMES - 1})
-    insert into frame (id, load_id, number, logged_at, camera_revision, light_lv, light_sd_stops, light_way, contrast, guess,
+    insert into frame (id, load_id, number, taken_at, taken_zone, taken_day, camera_revision, film_revision, set_marks, light_lv, light_sd_stops, light_way, contrast, guess,
       conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason)
     select 'bench-frame-' || i, 'bench-' || (i / ${PER_FILM}), 1 + i % ${PER_FILM},
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + (i / ${PER_FILM}) * 130000 + (i % ${PER_FILM}) * 600, 'unixepoch'),
-      1, 4 + (i * 7919 % 1200) / 100.0, 0.5, light_way, contrast, guess, conditions, choice, delta_stops, sd_stops, p_usable,
+      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + (i / ${PER_FILM}) * 130000 + (i % ${PER_FILM}) * 600, 'unixepoch'), 'UTC',
+      strftime('%Y-%m-%d', 1400000000 + (i / ${PER_FILM}) * 130000 + (i % ${PER_FILM}) * 600, 'unixepoch'),
+      1, 1, set_marks, 4 + (i * 7919 % 1200) / 100.0, 0.5, light_way, contrast, guess, conditions, choice, delta_stops, sd_stops, p_usable,
       'note ' || (i * 31 % 977) || ' by the ' || case i % 5 when 0 then 'harbour' when 1 then 'mill' else 'road' end,
       null, null, 'subject ' || (i % 400), ''
     from n join frame on frame.id = 'demo-load-marigold-' || (1 + i % 5);
     insert into frame_words (frame_id, words) select id, note || ' · ' || subject from frame where id like 'bench-%';
     insert into frame_tag (frame_id, tag, place) select id, 'tag ' || (length(id) * number % 40), 0 from frame where id like 'bench-%' and number % 3 = 0;
     insert into judgement (frame_id, judged_on, outcome, faults, judged_at)
-    select id, 'print', json_object('kind', 'tone', 'stops', number % 5 - 2), case when number % 7 = 0 then '["blur"]' else '[]' end, logged_at
+    select id, 'print', json_object('kind', 'tone', 'stops', number % 5 - 2), case when number % 7 = 0 then '["blur"]' else '[]' end, taken_at
     from frame where id like 'bench-%' and number % 2 = 0;
     analyze;`);
 })();
 
-const nothing: FrameSearch = {
-  ...{ words: '', cameraId: null, filmId: null, loadId: null, fromDay: null, toDay: null, fromLv: null },
-  ...{ toLv: null, verdict: null, tag: null, trash: false, after: null, from: null, until: null }
-};
+const nothing: FrameFilter = NO_FILTER;
 const middle = db
-  .prepare<[], { logged_at: string; id: string }>(
-    "select logged_at, id from frame where id = 'bench-frame-50000'"
+  .prepare<[], { taken_at: string; id: string }>(
+    "select taken_at, id from frame where id = 'bench-frame-50000'"
   )
   .get();
-const SEARCHES: readonly (readonly [string, FrameSearch])[] = [
+const SEARCHES: readonly (readonly [string, FrameFilter])[] = [
   ['first page', nothing],
-  [
-    'a page in the middle',
-    { ...nothing, after: { loggedAt: middle?.logged_at ?? '', id: middle?.id ?? '' } }
-  ],
+  ['a page in the middle', { ...nothing, after: { takenAt: middle?.taken_at ?? '', id: middle?.id ?? '' } }],
   ['one camera', { ...nothing, cameraId: 'demo-heron' }],
   ['one film', { ...nothing, filmId: 'demo-lantern' }],
   ['light', { ...nothing, fromLv: 12, toLv: 12.2 }],
-  ['a month', { ...nothing, from: '2019-03-01T00:00:00Z', until: '2019-04-01T00:00:00Z' }],
+  ['a month', { ...nothing, fromDay: '2019-03-01', toDay: '2019-03-31' }],
   ['too dark', { ...nothing, verdict: 'dark' }],
   ['faulty', { ...nothing, verdict: 'faulty' }],
   ['not judged', { ...nothing, verdict: 'unjudged' }],

@@ -36,11 +36,14 @@
 
   const query = $derived.by(() => {
     // a light that nobody told stands in no address: whoever opens it later would tell it
-    const params = current.told ? queryFromLight(current.light) : new URLSearchParams();
-    if (current.pair) params.set('load', current.pair.loadId);
+    const light = current.told ? queryFromLight(current.light).toString() : '';
     const asked = textFromAsked(current.asked);
-    if (asked !== '') params.set(ASKED_KEY, asked);
-    return `?${params.toString()}`;
+    const pieces = [
+      ...(light === '' ? [] : [light]),
+      ...(current.pair ? [`load=${encodeURIComponent(current.pair.loadId)}`] : []),
+      ...(asked === '' ? [] : [`${ASKED_KEY}=${encodeURIComponent(asked)}`])
+    ];
+    return `?${pieces.join('&')}`;
   });
   // what the links lead to: the light as it last rested, or as it is when somebody is about to take one
   let linked = $state.raw(currentQuery());

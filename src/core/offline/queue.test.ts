@@ -74,11 +74,11 @@ describe('the queue', () => {
     expect(cleared(left).map((q) => q.change.key)).toEqual(['b']);
   });
   test.each<[Action, string]>([
-    [{ kind: 'stand', cameraId: 'c', from: {}, to: {} }, 'stand c'],
+    [{ kind: 'stand', cameraId: 'c', cameraRevision: 1, from: {}, to: {} }, 'stand c'],
     [{ kind: 'checks', cameraId: 'c', from: [], to: [] }, 'checks c'],
     [{ kind: 'side', loadId: 'l', side: 2 }, 'load l'],
     [{ kind: 'finish', loadId: 'l', finished: true }, 'load l'],
-    [{ kind: 'settings', edit: {} }, 'settings'],
+    [{ kind: 'settings', from: {}, edit: {} }, 'settings'],
     [{ kind: 'restore', frameId: 'f' }, 'frame f']
   ])('%j is about %s', (action, subject) => expect(subjectOf(action)).toBe(subject));
 });

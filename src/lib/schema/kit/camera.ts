@@ -10,7 +10,7 @@ import {
   type Position,
   type Program
 } from '#core/camera/camera.ts';
-import { FRAME_FORMATS, type FrameFormat } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/film.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 import { cameraTraitFields } from './traits.ts';

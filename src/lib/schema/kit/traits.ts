@@ -1,7 +1,6 @@
 // What cameras and films are beside exposure, as JSON.
 import { array, boolean, lazy, number, object, string } from 'yup';
-import type { CameraTraits } from '#core/camera/traits.ts';
-import type { Balance, FilmTraits, Perforation } from '#core/film/traits.ts';
+import type { Balance, Perforation } from '#core/film/traits.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 
 /** Perforations by name. */

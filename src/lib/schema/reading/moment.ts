@@ -19,10 +19,16 @@ export const momentSchema: ObjectSchema<MomentBody> = object({
   zone: string().required(WORDS['bad-zone']).max(60, WORDS['bad-zone'])
 })
   .required()
-  .test('moment', WORDS['bad-instant'], (value, context): true | ValidationError => {
-    const read = momentFrom(value.at, value.zone);
-    return read.ok || context.createError({ message: WORDS[read.error.problem] });
-  });
+  .test(
+    'moment',
+    WORDS['bad-instant'],
+    (value: MomentBody | null | undefined, context): true | ValidationError => {
+      // one that may be left out or be null
+      if (!value) return true;
+      const read = momentFrom(value.at, value.zone);
+      return read.ok || context.createError({ message: WORDS[read.error.problem] });
+    }
+  );
 
 /** The moment of a checked body. @throws {RangeError} when it was not checked */
 export function momentOfBody({ at, zone }: MomentBody): Moment {

@@ -81,10 +81,15 @@ describe('a frame to log', () => {
     number: 3,
     light: { lv: 12, sdStops: 0.3, contrast: 'normal', way: { kind: 'hand' } },
     choice: { aperture: 1 },
-    note: ''
+    note: '',
+    takenAt: { at: '2026-05-01T10:00:00.000Z', zone: 'Europe/Oslo' },
+    ...{ cameraRevision: 1, filmRevision: 1 }
   };
   test('a good one passes', () => expect(parseWith(newFrameSchema, good).ok).toBe(true));
   test.each([
+    ['takenAt', { ...good, takenAt: { at: '2026-01-99T99:99:99Z', zone: 'UTC' } }],
+    ['takenAt', { ...good, takenAt: { at: '2026-05-01T10:00:00.000Z', zone: 'Nowhere' } }],
+    ['cameraRevision', { ...good, cameraRevision: undefined }],
     ['number', { ...good, number: 0 }],
     ['number', { ...good, number: '3' }],
     ['id', { ...good, id: 'x; drop' }],

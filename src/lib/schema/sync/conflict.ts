@@ -1,5 +1,6 @@
 // What stands against a change at home, told apart by its reason.
 import { array, lazy, number, object, string, type InferType } from 'yup';
+import { assertNever } from '#core/numeric/result.ts';
 import type { Conflict } from '#core/offline/change.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { factFields, factsFrom, frameEditSchema } from '../log/frame.ts';
@@ -86,7 +87,16 @@ export function conflictFrom(body: InferType<typeof conflictSchema>): Conflict {
       return { ...body, theirs: { ...body.theirs, takenAt: momentOfBody(body.theirs.takenAt) } };
     case 'before-load':
       return { ...body, loadedAt: momentOfBody(body.loadedAt) };
-    default:
+    case 'deleted':
+    case 'no-frame':
+    case 'finished':
+    case 'retired':
+    case 'gone':
+    case 'no-such-position':
+    case 'checks-changed':
+    case 'settings-changed':
       return body;
+    default:
+      return assertNever(body);
   }
 }

@@ -1,4 +1,4 @@
-// Changes as older versions kept them on phones and in files, brought to the form of today: none is lost with an update.
+// Changes as older versions kept them on phones and in files, brought to the form of today: none is lost with a new version.
 import type { Queued } from '#core/offline/queue.ts';
 import { parseWith } from '../reading/parse.ts';
 import { queuedFrom, queuedItemSchema } from './change.ts';

@@ -15,6 +15,9 @@ import { afterEach, describe, expect, test } from 'vitest';
 import { archiveJsonSchema } from '#schema/files/archive-schema.ts';
 import { ARCHIVE_SCHEMAS, readRecord } from '#schema/files/archive.ts';
 import { openDatabase } from '../database/open.ts';
+import { STARTING_LIGHT } from '#core/ways/choice.ts';
+import { DEMO_FILMS } from '../demo/films.ts';
+import { DEMO_CAMERAS } from '../demo/seed.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
 import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
@@ -22,6 +25,7 @@ import { scanIntake } from '../scans/intake.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { csvLines, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
+import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { archiveLines } from './export-rows.ts';
 import { importJobs, type ImportView } from './imports.ts';
 import { nameFault } from './unzip.ts';
@@ -112,16 +116,15 @@ describe('the archive', () => {
         const tags = [...new Set([word(), word()].map((t) => t.replace(/[,\n]/g, '').trim()))].filter(
           (t) => t !== ''
         );
-        frames.describe(id, { subject: word(), reason: word(), tags });
+        const stored = frames.find(id);
+        if (!stored) continue;
+        frames.change({ ...stored, about: { subject: word(), reason: word(), tags } });
         if (random() < 0.2)
-          judgementRepository(from.db).put({
-            frameId: id,
-            on: 'print',
-            outcome: { kind: 'tone', stops: 1 },
-            faults: random() < 0.5 ? ['blur'] : [],
-            judgedAt: NOW
-          });
-        if (random() < 0.1) frames.remove(id, NOW);
+          judgementRepository(from.db).put(
+            judgementWith({ frameId: id, faults: random() < 0.5 ? ['blur'] : [] })
+          );
+        const now = frames.find(id);
+        if (now && random() < 0.1) frames.change({ ...now, deletedAt: NOW });
       }
       const text = textOf(from.db);
       const dump = (db: Database.Database): unknown =>
@@ -129,7 +132,7 @@ describe('the archive', () => {
           db.prepare(`select * from ${t} order by 1, 2`).all()
         );
       to.db.exec(
-        'delete from judgement; delete from frame_words; delete from frame_tag; delete from frame; delete from load; delete from film; delete from thing; delete from camera'
+        'delete from judgement; delete from frame_words; delete from frame_tag; delete from frame; delete from load; delete from film_revision; delete from film; delete from thing; delete from camera_revision; delete from camera'
       );
       const view = await bring(to, text);
       expect(view.faults).toEqual([]);
@@ -164,7 +167,7 @@ describe('the archive', () => {
         // JSON leaves it out
         check({ ...line, frame: { ...frame, [key]: undefined } });
       }
-      for (const key of ['cameraRevision', 'deletedAt', 'frame'])
+      for (const key of ['deletedAt', 'frame'])
         check({ ...line, [key]: WRONG[(i + key.length) % WRONG.length] });
     });
     expect(refused).toBeGreaterThan(200);
@@ -173,11 +176,11 @@ describe('the archive', () => {
   test.each([
     [
       'a newer version',
-      (t: string) => t.replace('"version":1', '"version":2'),
+      (t: string) => t.replace('"version":2', '"version":3'),
       1,
-      /version 2; this program reads up to version 1/
+      /version 3; this program reads up to version 2/
     ],
-    ['another format', (t: string) => t.replace('just-enough-book', 'other'), 1, /no archive/],
+    ['another format', (t: string) => t.replace('just-enough-archive', 'other'), 1, /no archive/],
     ['no JSON', (t: string) => t.replace(/\n\{"kind":"film"/, '\n{"kind":film'), 14, /not readable as JSON/],
     ['an unknown kind', (t: string) => t.replace('"kind":"film"', '"kind":"fish"'), 14, /one of the kinds/],
     ['a bad field', (t: string) => t.replace('"pUsable":0', '"pUsable":7'), null, /pUsable/],
@@ -205,6 +208,69 @@ describe('the archive', () => {
     expect(
       to.db.prepare('select (select count(*) from staged) + (select count(*) from staged_frame) as n').get()
     ).toEqual({ n: 0 });
+  });
+
+  test('an archive of version 1 comes in: clocks and revisions that it did not keep are marked as doubts', async () => {
+    const to = home(false);
+    const [camera] = DEMO_CAMERAS;
+    const [film] = DEMO_FILMS;
+    if (!camera || !film) throw new Error('no demonstration');
+    const at = '2025-05-01T10:00:00Z';
+    const frame = {
+      ...{
+        id: 'frame-of-old',
+        loadId: 'old-load',
+        number: 1,
+        loggedAt: at,
+        light: STARTING_LIGHT,
+        guess: null
+      },
+      ...{
+        conditions: {},
+        choice: {},
+        deltaStops: 0.5,
+        sdStops: 0.5,
+        pUsable: 0.9,
+        note: 'fog',
+        series: null
+      },
+      ...{ timedSeconds: null, about: { subject: 'Quay', reason: '', tags: ['old'] } }
+    };
+    const lines = [
+      { kind: 'book', format: 'just-enough-book', version: 1, writtenAt: at },
+      { kind: 'camera', camera, addedAt: at, retiredAt: null, revision: 3, stands: {} },
+      { kind: 'film', film, addedAt: at, deletedAt: null },
+      {
+        kind: 'load',
+        load: {
+          ...{ id: 'old-load', cameraId: camera.id, filmId: film.id, framesTotal: 12 },
+          ...{ loadedAt: at, finishedAt: null, side: null }
+        }
+      },
+      { kind: 'frame', frame, cameraRevision: 3, deletedAt: null },
+      {
+        kind: 'frame',
+        frame: { ...frame, id: 'frame-before', number: 2 },
+        cameraRevision: 1,
+        deletedAt: null
+      },
+      {
+        ...{ kind: 'judgement', frameId: 'frame-of-old', judgedAt: at },
+        judgement: { on: 'print', outcome: { kind: 'tone', stops: 1 }, faults: [] }
+      }
+    ];
+    const view = await bring(to, lines.map((line) => JSON.stringify(line)).join('\n'));
+    expect(view.faults).toEqual([]);
+    expect(to.desk.take(view.id)).toBe(true);
+    const frames = frameRepository(to.db).listByLoad('old-load');
+    expect(frames.map((f) => f.doubts)).toEqual([['zone'], ['setting', 'zone']]);
+    expect(frames[0]).toMatchObject({
+      note: 'fog',
+      cameraRevision: 3,
+      takenAt: { at: '2025-05-01T10:00:00.000Z' }
+    });
+    expect(frames[0]?.set).toHaveLength(camera.controls.length);
+    expect(judgementRepository(to.db).find('frame-of-old')).toMatchObject({ outcome: { stops: 1 } });
   });
 
   test('UTF-16 and other encodings are refused', async () => {
@@ -313,7 +379,7 @@ describe('CSV', () => {
     });
     expect(read.errors).toEqual([]);
     expect(read.data[0]?.['note']).toBe(note);
-    expect(read.data[0]?.['light LV']).toBe(String(frame.light.lv));
+    expect(read.data[0]?.['light LV']).toBe(String(frame.light?.lv));
   });
 
   test.each(['=1+1', '+SUM(A1)', '-cmd|x', '@x', '\tx', '＝1'])(
@@ -348,11 +414,11 @@ describe('CSV', () => {
     const { filmRepository } = await import('../kit/films.ts');
     const { loadRepository } = await import('../kit/loads.ts');
     const load = loadRepository(to.db).find(film);
-    const camera = load && cameraRepository(to.db).find(load.cameraId)?.camera;
+    const camera = load && cameraRepository(to.db).find(load.cameraId);
     const stock = load && filmRepository(to.db).find(load.filmId);
     if (!load || !camera || !stock) throw new Error('no pair');
     const pair = pairFrom({ load, camera, film: stock, frames: [], stands: null, last: null });
-    const target = { pair, cameraRevision: 1, zone: 'UTC' };
+    const target = { pair, zone: 'UTC' };
     const text = (lv: string): string =>
       `No.;When;LV;Marks;What\r\n8;2026-09-13 10:15;12,5;sun · N · 5 m;Gulls\r\n9;2026-09-13;${lv};;=Bell\r\n`;
     const bad = await bring(to, text('bright'), 'x.csv');
@@ -371,7 +437,7 @@ describe('CSV', () => {
     expect(gulls).toMatchObject({
       light: { lv: 12.5 },
       choice: { aperture: 0, focus: 2 },
-      loggedAt: '2026-09-13T10:15:00.000Z'
+      takenAt: { at: '2026-09-13T10:15:00.000Z', zone: 'UTC' }
     });
     expect(gulls?.about.subject).toBe('Gulls');
   });

@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { moment } from '#core/sky/moment.ts';
 import { frameEditSchema } from '#schema/log/frame.ts';
 import { MAX_BODY_BYTES, readBody } from './json-body.ts';
 import { logProblem, otherForm } from './problem.ts';
@@ -36,11 +37,17 @@ describe('bodies', () => {
 describe('what the log refuses, in words', () => {
   test.each([
     [{ reason: 'taken', number: 6, next: 7 }, 409, 'The next free one is 7'],
-    [{ reason: 'taken', number: 12, next: null }, 409, 'the film is full now'],
-    [{ reason: 'beyond-end', number: 13, framesTotal: 12 }, 409, 'there is no frame 13'],
+    [{ reason: 'taken', number: 12, next: null }, 409, 'side one of the film is full now'],
+    [
+      { reason: 'before-load', loadedAt: moment('2026-05-01T10:00Z', 'Europe/Oslo') },
+      409,
+      'was loaded on 2026-05-01 12:00 (Europe/Oslo)'
+    ],
     [{ reason: 'finished' }, 409, 'was finished'],
     [{ reason: 'no-load' }, 404, 'not in the kit'],
     [{ reason: 'no-frame' }, 404, 'not in the log'],
+    [{ reason: 'in-future' }, 409, 'has not come yet'],
+    [{ reason: 'no-such-revision' }, 409, 'is not kept'],
     [{ reason: 'no-such-position' }, 422, 'no such position']
   ] as const)('%j', async (refusal, status, words) => {
     const answer = logProblem(refusal);

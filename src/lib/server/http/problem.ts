@@ -87,7 +87,7 @@ function logAnswer(refusal: LogRefusal): readonly [number, string, string, strin
       return conflict(
         'taken',
         refusal.next === null
-          ? `Frame ${refusal.number} is in the log already, and the film is full now. Nothing was added.`
+          ? `Frame ${refusal.number} is in the log already, and side one of the film is full now. Nothing was added.`
           : `Frame ${refusal.number} is in the log already. The next free one is ${refusal.next}. Nothing was added.`
       );
     case 'before-load':

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Judgement } from '#core/learn/judgement.ts';
+import { judgementWith, NOON } from '#core/log/frames.test.fixtures.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
@@ -16,11 +17,8 @@ function demo() {
     cameras: cameraRepository(db)
   };
 }
-const judgement = (frameId: string, more: Partial<Judgement> = {}): Judgement => ({
-  ...{ frameId, on: 'print', outcome: { kind: 'tone', stops: 1 }, faults: ['blur'] },
-  judgedAt: '2026-09-14T10:00:00Z',
-  ...more
-});
+const judgement = (frameId: string, more: Partial<Judgement> = {}): Judgement =>
+  judgementWith({ frameId, outcome: { kind: 'tone', stops: 1 }, faults: ['blur'], ...more });
 
 describe('judgements', () => {
   test('come back as they were, are replaced, and taken back', () => {
@@ -33,7 +31,7 @@ describe('judgements', () => {
       faults: []
     });
     judgements.put(word);
-    expect(judgements.find('demo-load-marigold-1')).toEqual(word);
+    expect(judgements.find('demo-load-marigold-1')).toEqual({ ...word, revision: 2 });
     expect(judgements.drop('demo-load-marigold-1')).toBe(true);
     expect(judgements.drop('demo-load-marigold-1')).toBe(false);
   });
@@ -42,12 +40,13 @@ describe('judgements', () => {
     const [first] = frames.listByLoad('demo-load-marigold');
     judgements.put(judgement(first?.id ?? ''));
     expect(judgements.ofCamera('demo-marigold')).toHaveLength(1);
-    frames.remove(first?.id ?? '', '2026-09-15T10:00:00Z');
+    const stored = frames.find(first?.id ?? '');
+    if (stored) frames.change({ ...stored, deletedAt: NOON.at });
     expect(judgements.ofCamera('demo-marigold')).toEqual([]);
   });
   test('the history of a bias is told latest first', () => {
     const { judgements } = demo();
-    const change = { changedAt: 'x', fromStops: 0, fromSd: null, toStops: 0.5, toSd: 0.2, frames: 4 };
+    const change = { changedAt: NOON, fromStops: 0, fromSd: null, toStops: 0.5, toSd: 0.2, frames: 4 };
     judgements.note('demo-marigold', change);
     judgements.note('demo-marigold', { ...change, fromStops: 0.5, toStops: 0, frames: 0 });
     expect(judgements.history('demo-marigold').map((c) => c.toStops)).toEqual([0, 0.5]);

@@ -1,11 +1,11 @@
 // Looking for frames by everything that can be asked, against a plain walk over all of them; and changing many at once.
 import { expect, describe, test } from 'vitest';
+import { moment } from '#core/sky/moment.ts';
 import { filterFromQuery, NO_FILTER, isFiltering, type FrameFilter } from '#schema/log/frame-filter.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameSearch } from './frame-search.ts';
 import { frameRepository } from './frames.ts';
-import { searchOf } from './found.ts';
 import { manyFrames } from './many-frames.ts';
 
 const db = openDatabase(':memory:');
@@ -13,21 +13,17 @@ seedDemo(db);
 const search = frameSearch(db);
 const frames = frameRepository(db);
 const all = frames.recent(1000);
-const find = (filter: Partial<FrameFilter>, count = 1000) =>
-  search.find(searchOf({ ...NO_FILTER, ...filter }, 'UTC'), count);
+const find = (filter: Partial<FrameFilter>, count = 1000) => search.find({ ...NO_FILTER, ...filter }, count);
+const lvOf = (f: (typeof all)[number]): number => f.light?.lv ?? NaN;
 const ids = (filter: Partial<FrameFilter>) => find(filter).frames.map((f) => f.id);
 
 describe('found', () => {
   test.each([
-    [
-      'light',
-      { fromLv: 12, toLv: 13.7 },
-      (f: (typeof all)[number]) => f.light.lv >= 12 && f.light.lv <= 13.7
-    ],
+    ['light', { fromLv: 12, toLv: 13.7 }, (f: (typeof all)[number]) => lvOf(f) >= 12 && lvOf(f) <= 13.7],
     [
       'a day',
       { fromDay: '2026-07-18', toDay: '2026-07-18' },
-      (f: (typeof all)[number]) => f.loggedAt.startsWith('2026-07-18')
+      (f: (typeof all)[number]) => f.takenAt.at.startsWith('2026-07-18')
     ],
     ['a film', { loadId: 'demo-load-pebble' }, (f: (typeof all)[number]) => f.loadId === 'demo-load-pebble'],
     ['a camera', { cameraId: 'demo-pebble' }, (f: (typeof all)[number]) => f.loadId.includes('pebble')],
@@ -42,7 +38,7 @@ describe('found', () => {
       'everything at once',
       { cameraId: 'demo-pebble', fromLv: 13, words: 'light' },
       (f: (typeof all)[number]) =>
-        f.loadId.includes('pebble') && f.light.lv >= 13 && /light/i.test(f.note + f.about.subject)
+        f.loadId.includes('pebble') && lvOf(f) >= 13 && /light/i.test(f.note + f.about.subject)
     ]
   ])('by %s: just what a walk over all finds, newest first', (_name, filter, fits) => {
     const wanted = all.filter(fits).map((f) => f.id);
@@ -66,14 +62,14 @@ describe('found', () => {
       seen.push(...page.frames.map((f) => f.id));
       const last = page.frames.at(-1);
       if (!page.more || !last) break;
-      after = { loggedAt: last.loggedAt, id: last.id };
+      after = { takenAt: last.takenAt.at, id: last.id };
     }
     expect(seen).toEqual(all.map((f) => f.id));
   });
 });
 
 describe('many at once', () => {
-  const many = manyFrames(db, () => '2026-10-01T00:00:00Z');
+  const many = manyFrames(db, () => moment('2026-10-01T00:00:00Z', 'UTC'));
   const edit = { act: 'describe' as const, addTags: [], removeTags: [], subject: null };
   const two = ['demo-load-pebble-1', 'demo-load-pebble-2'];
 

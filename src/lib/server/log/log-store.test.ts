@@ -5,6 +5,8 @@ import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { STARTING_LIGHT } from '#core/ways/choice.ts';
 import type { NewFrame } from '#core/log/frame.ts';
+import { newFrameWith } from '#core/log/frames.test.fixtures.ts';
+import { moment } from '#core/sky/moment.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { readConfig } from '../config.ts';
 import { openDatabase } from '../database/open.ts';
@@ -14,7 +16,6 @@ import { filmRepository } from '../kit/films.ts';
 import { frameRepository } from './frames.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { logbook } from './logbook.ts';
-import { migrate, orderMigrations } from '../database/migrate.ts';
 import { isOwnHost, isOwnOrigin } from '../access/same-origin.ts';
 
 let folder = '';
@@ -25,7 +26,7 @@ afterEach(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 const path = () => join(folder, 'deep', 'test.sqlite');
-const NOW = () => '2026-09-13T10:00:00Z';
+const NOW = () => moment('2026-09-13T10:00:00Z', 'Europe/Lisbon');
 
 function demo() {
   const db = openDatabase(path());
@@ -33,22 +34,12 @@ function demo() {
   return { db, log: logbook(db, NOW), frames: frameRepository(db), loads: loadRepository(db) };
 }
 
-const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame => ({
-  id: `new-frame-${number}`,
-  loadId: 'demo-load-marigold',
-  number,
-  light: STARTING_LIGHT,
-  choice: { aperture: 0, focus: 1 },
-  ...{
-    note: '',
-    guess: null,
-    conditions: {},
-    series: null,
-    timedSeconds: null,
-    about: { subject: '', reason: '', tags: [] }
-  },
-  ...more
-});
+const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame =>
+  newFrameWith({
+    ...{ id: `new-frame-${number}`, loadId: 'demo-load-marigold', number },
+    ...{ takenAt: NOW(), choice: { aperture: 0, focus: 1 } },
+    ...more
+  });
 
 describe('opening', () => {
   test('foreign keys, write-ahead log, busy timeout, strict tables', () => {
@@ -73,26 +64,6 @@ describe('opening', () => {
     expect(again.pragma('user_version', { simple: true })).toBe(999);
     again.close();
   });
-  test('a migration that fails leaves the version and the tables as they were', () => {
-    const db = new Database(':memory:');
-    const good = { version: 1, name: '0001_a.sql', sql: 'create table a (x integer) strict;' };
-    const bad = {
-      version: 2,
-      name: '0002_b.sql',
-      sql: 'create table b (x integer) strict; create table a (x integer);'
-    };
-    expect(() => migrate(db, [good, bad])).toThrow('already exists');
-    expect(db.pragma('user_version', { simple: true })).toBe(1);
-    expect(db.prepare("select count(*) as n from sqlite_schema where name = 'b'").get()).toEqual({ n: 0 });
-  });
-  test('migration files must count from 1 without gaps', () => {
-    expect(() => orderMigrations({ 'm/0002_b.sql': '' })).toThrow(
-      '0002_b.sql: the next migration must start with 0001_'
-    );
-    expect(() => orderMigrations({ 'm/first.sql': '' })).toThrow(
-      'name a migration like 0002_what_it_does.sql'
-    );
-  });
   test('the configuration refuses what it does not know', () => {
     expect(readConfig({ JUST_ENOUGH_DATA: '/x', JUST_ENOUGH_DEMO: '1' }).databasePath).toBe('/x/demo.sqlite');
     expect(readConfig({}).databasePath).toBe(join('data', 'just-enough.sqlite'));
@@ -104,8 +75,8 @@ describe('opening', () => {
 describe('the kit', () => {
   test('cameras and films come back as they went in, infinity included', () => {
     const { db } = demo();
-    expect(cameraRepository(db).list()).toEqual(DEMO_CAMERAS);
-    expect(filmRepository(db).list()).toEqual(DEMO_FILMS);
+    expect(cameraRepository(db).list()).toEqual(DEMO_CAMERAS.map((value) => ({ value, revision: 1 })));
+    expect(filmRepository(db).list()).toEqual(DEMO_FILMS.map((value) => ({ value, revision: 1 })));
   });
   test('seeding twice changes nothing', () => {
     const { db, frames } = demo();
@@ -116,9 +87,9 @@ describe('the kit', () => {
     const { db, frames, loads } = demo();
     const cameras = cameraRepository(db);
     expect(loads.inUse()?.cameraId).toBe('demo-marigold');
-    expect(cameras.retire('demo-marigold', NOW())).toBe(true);
-    expect(cameras.retire('demo-marigold', NOW())).toBe(false);
-    expect(cameras.list().map((c) => c.id)).not.toContain('demo-marigold');
+    expect(cameras.retire('demo-marigold', NOW().at)).toBe(true);
+    expect(cameras.retire('demo-marigold', NOW().at)).toBe(false);
+    expect(cameras.list().map((c) => c.value.id)).not.toContain('demo-marigold');
     expect(loads.inUse()).toBeNull();
     expect(frames.listByLoad('demo-load-marigold')).toHaveLength(5);
     expect(cameras.bringBack('demo-marigold')).toBe(true);
@@ -156,7 +127,9 @@ describe('the log', () => {
   test.each([
     ['a finished film', frame(6, { loadId: 'demo-load-pebble' }), 'finished'],
     ['a film that is not there', frame(6, { loadId: 'nowhere' }), 'no-load'],
-    ['a number beyond the end', frame(13), 'beyond-end'],
+    ['a revision that is not kept', frame(6, { cameraRevision: 9 }), 'no-such-revision'],
+    ['a time that has not come', frame(6, { takenAt: moment('2026-09-14T10:00Z', 'UTC') }), 'in-future'],
+    ['a time before its film', frame(6, { takenAt: moment('2026-09-12T06:00Z', 'UTC') }), 'before-load'],
     ['a position that the camera has not', frame(6, { choice: { aperture: 7 } }), 'no-such-position']
   ])('%s is refused', (_why, asked, reason) => {
     const { log, loads } = demo();
@@ -169,7 +142,7 @@ describe('the log', () => {
     const cameras = db.prepare<[], { id: string }>('select id from camera').all();
     const latest = db.prepare<[string], { id: string }>(
       `select frame.id from frame join load on load.id = load_id where camera_id = ? and deleted_at is null
-       order by logged_at desc, frame.rowid desc limit 1`
+       order by taken_at desc, frame.rowid desc limit 1`
     );
     const same = (): void => {
       for (const { id } of cameras) expect(frames.lastOfCamera(id)?.id, id).toBe(latest.get(id)?.id);
@@ -189,9 +162,15 @@ describe('the log', () => {
     expect(log.log(frame(12, { id: 'tab-one-12' })).ok).toBe(true);
     expect(logbook(other, NOW).log(frame(12, { id: 'tab-two-12' }))).toEqual({
       ok: false,
-      refusal: { reason: 'taken', number: 12, next: null }
+      refusal: { reason: 'taken', number: 12, next: 13 }
     });
     other.close();
+  });
+  test('a roll of twelve may hold thirteen, and a number may be the person’s own', () => {
+    const { log, frames } = demo();
+    expect(log.log(frame(13)).ok).toBe(true);
+    expect(log.log(frame(84)).ok).toBe(true);
+    expect(frames.listByLoad('demo-load-marigold').map((f) => f.number)).toEqual([1, 2, 3, 4, 5, 13, 84]);
   });
   test('deleting can be undone, under the next free number when its own was given away', () => {
     const { log, frames } = demo();
@@ -208,7 +187,7 @@ describe('the log', () => {
     const again = openDatabase(path());
     const stored = frameRepository(again).find('new-frame-6');
     // LV 14.64 + log2(1.25) − log2(12.3²·85) and a little for the lens moved out to 2.5 m
-    expect(stored?.deltaStops).toBeCloseTo(14.64 + 0.32 - 13.65 - 0.07, 1);
+    expect(stored?.expected?.deltaStops).toBeCloseTo(14.64 + 0.32 - 13.65 - 0.07, 1);
     expect(stored?.light).toEqual(STARTING_LIGHT);
     again.close();
   });

@@ -1,39 +1,35 @@
 // What Shoot stores beside a frame: where controls stand, conditions, guesses, series, timed lengths; and a better light later.
 import Database from 'better-sqlite3';
-import { readFileSync, readdirSync } from 'node:fs';
-import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { PLAIN } from '#core/match/circumstances.ts';
-import { choiceFromReading, choiceFromShadow, STARTING_LIGHT } from '#core/ways/choice.ts';
-import type { NewFrame } from '#core/log/frame.ts';
+import { choiceFromReading, choiceFromShadow } from '#core/ways/choice.ts';
+import type { Frame, NewFrame } from '#core/log/frame.ts';
+import { newFrameWith } from '#core/log/frames.test.fixtures.ts';
+import { moment } from '#core/sky/moment.ts';
 import { cameraRepository } from '../kit/cameras.ts';
-import { openDatabase } from '../database/open.ts';
+import { MIGRATIONS, openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from './frames.ts';
 import { logbook } from './logbook.ts';
-import { migrate, orderMigrations } from '../database/migrate.ts';
+import { migrate } from '../database/migrate.ts';
 
 function demo() {
   const db = openDatabase(':memory:');
   seedDemo(db);
   return {
-    log: logbook(db, () => '2026-09-13T10:00:00Z'),
+    log: logbook(db, () => NOW),
     frames: frameRepository(db),
     cameras: cameraRepository(db)
   };
 }
-const frame = (more: Partial<NewFrame> = {}): NewFrame => ({
-  ...{ id: 'frame-of-heron-1', loadId: 'demo-load-heron', number: 1, light: STARTING_LIGHT, note: '' },
-  ...{
-    guess: null,
-    conditions: {},
-    series: null,
-    timedSeconds: null,
-    about: { subject: '', reason: '', tags: [] }
-  },
-  choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
-  ...more
-});
+const NOW = moment('2026-09-13T10:00:00Z', 'Europe/Lisbon');
+const frame = (more: Partial<NewFrame> = {}): NewFrame =>
+  newFrameWith({
+    ...{ id: 'frame-of-heron-1', loadId: 'demo-load-heron', takenAt: NOW },
+    choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
+    ...more
+  });
+const deltaOf = ({ expected }: Frame): number => expected?.deltaStops ?? NaN;
 
 describe('a frame with all that was true of it', () => {
   test('comes back as it was', () => {
@@ -68,7 +64,7 @@ describe('a frame with all that was true of it', () => {
       })
     );
     if (!plain.ok || !filtered.ok) throw new Error('refused');
-    expect(filtered.frame.deltaStops - plain.frame.deltaStops).toBeCloseTo(-2, 9);
+    expect(deltaOf(filtered.frame) - deltaOf(plain.frame)).toBeCloseTo(-2, 9);
   });
   test('a better light changes what was expected, and nothing else', () => {
     const { log, frames } = demo();
@@ -77,10 +73,10 @@ describe('a frame with all that was true of it', () => {
     const reading = choiceFromReading('EV 9', { kind: 'ev', lv: 9, ev: 9, iso: 100 });
     const changed = log.change(frame().id, { number: 3, note: 'read again', light: reading });
     if (!changed.ok) throw new Error('refused');
-    expect(changed.frame.deltaStops).not.toBeCloseTo(first.frame.deltaStops, 1);
+    expect(deltaOf(changed.frame)).not.toBeCloseTo(deltaOf(first.frame), 1);
     expect(frames.find(frame().id)).toMatchObject({
       ...{ number: 3, note: 'read again', light: reading, choice: first.frame.choice },
-      loggedAt: first.frame.loggedAt
+      takenAt: first.frame.takenAt
     });
     expect(log.change(frame().id, { number: 3, note: 'same light' }).ok).toBe(true);
     expect(frames.find(frame().id)?.light).toEqual(reading);
@@ -101,11 +97,7 @@ describe('where controls stand', () => {
 });
 
 test('frames of an older database learn the new ways to light', () => {
-  const folder = join(import.meta.dirname, '../database/migrations');
-  const files = Object.fromEntries(
-    readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')])
-  );
-  const all = orderMigrations(files);
+  const all = MIGRATIONS;
   const db = new Database(':memory:');
   migrate(db, all.slice(0, 4));
   const ways = [
@@ -128,12 +120,12 @@ test('frames of an older database learn the new ways to light', () => {
   });
   migrate(db, all);
   const frames = frameRepository(db).listByLoad('l');
-  expect(frames.map((f) => f.light.way)).toEqual([
+  expect(frames.map((f) => f.light?.way)).toEqual([
     { ...ways[0], shaded: false, lowSun: 'no' },
     { ...ways[1], of: 'incident', elsewhere: false, meter: null },
     ways[2]
   ]);
   expect(frames.every((f) => f.guess === null && f.series === null && f.timedSeconds === null)).toBe(true);
-  expect(cameraRepository(db).find('c')?.camera.checks).toEqual([]);
+  expect(cameraRepository(db).find('c')?.value.checks).toEqual([]);
   db.close();
 });

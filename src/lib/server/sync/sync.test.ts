@@ -4,7 +4,8 @@ import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '#core/log/frame.ts';
 import type { Change, Conflict, Action } from '#core/offline/change.ts';
 import { answered, insisted, leftOut, nextToSend, put, type Queue } from '#core/offline/queue.ts';
-import { STARTING_LIGHT } from '#core/ways/choice.ts';
+import { newFrameWith } from '#core/log/frames.test.fixtures.ts';
+import { moment } from '#core/sky/moment.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
@@ -13,7 +14,8 @@ import { loadRepository } from '../kit/loads.ts';
 import { logbook } from '../log/logbook.ts';
 import { phoneChanges } from './sync.ts';
 
-const NOW = '2026-09-13T10:00:00.000Z';
+const NOW = moment('2026-09-13T10:00:00.000Z', 'Europe/Lisbon');
+const THEN = moment('2026-09-12T09:00:00.000Z', 'Asia/Tokyo');
 const LOAD = 'demo-load-heron';
 
 function home() {
@@ -31,20 +33,14 @@ function home() {
 }
 type Home = ReturnType<typeof home>;
 
-const frame = (id: string, number: number, more: Partial<NewFrame> = {}): NewFrame => ({
-  ...{ id: `frame-${id}`, loadId: LOAD, number, light: STARTING_LIGHT, note: '' },
-  ...{
-    guess: null,
-    conditions: {},
-    series: null,
-    timedSeconds: null,
-    about: { subject: '', reason: '', tags: [] }
-  },
-  choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
-  ...more
-});
+const frame = (id: string, number: number, more: Partial<NewFrame> = {}): NewFrame =>
+  newFrameWith({
+    ...{ id: `frame-${id}`, loadId: LOAD, number, takenAt: THEN },
+    choice: { dial: 2, scene: 1, compensation: 0, focus: 0 },
+    ...more
+  });
 let keys = 0;
-const change = (action: Action, madeAt = '2026-09-12T09:00:00.000Z'): Change => ({
+const change = (action: Action, madeAt = THEN): Change => ({
   key: `change-key-${++keys}`,
   madeAt,
   action
@@ -66,7 +62,7 @@ describe('frames come home', () => {
       'done'
     ]);
     expect(at.onFilm()).toEqual([1, 2, 3]);
-    expect(at.frames.find('frame-1')?.loggedAt).toBe('2026-09-12T09:00:00.000Z');
+    expect(at.frames.find('frame-1')?.takenAt).toEqual(THEN);
   });
   test('sent again after the answer was lost: once, and a frame deleted since stays deleted', () => {
     const at = home();
@@ -78,8 +74,10 @@ describe('frames come home', () => {
   });
   test('a phone whose clock is ahead took nothing in the future', () => {
     const at = home();
-    send(at, change({ kind: 'log', frame: frame('1', 1) }, '2031-01-01T00:00:00.000Z'));
-    expect(at.frames.find('frame-1')?.loggedAt).toBe(NOW);
+    const ahead = moment('2031-01-01T00:00:00.000Z', 'Asia/Tokyo');
+    send(at, change({ kind: 'log', frame: frame('1', 1, { takenAt: ahead }) }, ahead));
+    // by its own clocks still
+    expect(at.frames.find('frame-1')?.takenAt).toEqual({ ...NOW, zone: 'Asia/Tokyo' });
   });
   test('two phones gave the same number: side by side, then the next free one', () => {
     const at = home();
@@ -88,7 +86,7 @@ describe('frames come home', () => {
     const conflict = send(at, second);
     expect(conflict).toEqual({
       ...{ reason: 'taken', number: 1, next: 2 },
-      theirs: { number: 1, note: '', loggedAt: '2026-09-12T09:00:00.000Z' }
+      theirs: { number: 1, note: '', takenAt: THEN }
     });
     expect(at.onFilm()).toEqual([1]);
     expect(conflict && send(at, second, [conflict])).toBeNull();
@@ -100,15 +98,15 @@ describe('frames come home', () => {
     for (let n = 1; n <= total; n++) send(at, logged(`full${n}`, n));
     const late = logged('late', total);
     const conflict = send(at, late);
-    expect(conflict).toMatchObject({ reason: 'taken', next: null });
+    expect(conflict).toMatchObject({ reason: 'taken', next: total + 1 });
     expect(conflict && send(at, late, [conflict])).toBeNull();
-    expect(at.loads.find(LOAD)?.framesTotal).toBe(total + 1);
+    expect(at.loads.find(LOAD)?.framesTotal).toBe(total);
     expect(at.frames.find('frame-late')?.number).toBe(total + 1);
   });
   test('film finished and camera retired at home: each is asked about, then it is logged', () => {
     const at = home();
     at.loads.finish(LOAD, NOW);
-    at.cameras.retire('demo-heron', NOW);
+    at.cameras.retire('demo-heron', NOW.at);
     const made = logged('1', 1);
     const first = send(at, made);
     expect(first?.reason).toBe('retired');
@@ -146,10 +144,10 @@ describe('what was changed at home meanwhile', () => {
     at.log.change('frame-1', { number: 1, note: 'from the desk' });
     const ours = edit({ number: 1, note: 'from the field' });
     const seen = send(at, ours);
-    expect(seen).toEqual({ reason: 'edited', theirs: { number: 1, note: 'from the desk' } });
+    expect(seen).toEqual({ reason: 'edited', theirs: { note: 'from the desk' } });
     at.log.change('frame-1', { number: 1, note: 'changed once more' });
     const again = send(at, ours, seen ? [seen] : []);
-    expect(again).toEqual({ reason: 'edited', theirs: { number: 1, note: 'changed once more' } });
+    expect(again).toEqual({ reason: 'edited', theirs: { note: 'changed once more' } });
     expect(
       send(
         at,
@@ -176,7 +174,7 @@ describe('what was changed at home meanwhile', () => {
     expect(at.frames.find('frame-1')).toMatchObject({ note: 'fog', deletedAt: null });
     const gone = change({ kind: 'remove', frameId: 'frame-1', from: { number: 1, note: '' } });
     const seen = send(at, gone);
-    expect(seen).toEqual({ reason: 'edited', theirs: { number: 1, note: 'fog' } });
+    expect(seen).toEqual({ reason: 'edited', theirs: { note: 'fog' } });
     expect(send(at, gone, seen ? [seen] : [])).toBeNull();
     expect(at.onFilm()).toEqual([]);
     expect(send(at, change({ kind: 'restore', frameId: 'frame-1' }))).toBeNull();
@@ -186,7 +184,7 @@ describe('what was changed at home meanwhile', () => {
     const at = home();
     at.cameras.leaveAt('demo-heron', { compensation: 2 });
     const stand = change({
-      ...{ kind: 'stand', cameraId: 'demo-heron' },
+      ...{ kind: 'stand', cameraId: 'demo-heron', cameraRevision: 1 },
       ...{ from: { compensation: 0 }, to: { compensation: 1 } }
     });
     const moved = send(at, stand);
@@ -194,17 +192,17 @@ describe('what was changed at home meanwhile', () => {
     expect(send(at, stand, moved ? [moved] : [])).toBeNull();
     expect(at.cameras.standsAt('demo-heron')).toEqual({ compensation: 1 });
 
-    const theirs = at.cameras.find('demo-heron')?.camera.checks ?? [];
+    const theirs = at.cameras.find('demo-heron')?.value.checks ?? [];
     const words = change({ kind: 'checks', cameraId: 'demo-heron', from: ['other words'], to: ['cock it'] });
     const changed = send(at, words);
     expect(changed).toEqual({ reason: 'checks-changed', theirs });
     expect(send(at, words, changed ? [changed] : [])).toBeNull();
-    expect(at.cameras.find('demo-heron')?.camera.checks).toEqual(['cock it']);
+    expect(at.cameras.find('demo-heron')?.value.checks).toEqual(['cock it']);
   });
   test('a film is finished, opened again and turned over', () => {
     const at = home();
     expect(send(at, change({ kind: 'finish', loadId: LOAD, finished: true }))).toBeNull();
-    expect(at.loads.find(LOAD)?.finishedAt).toBe(NOW);
+    expect(at.loads.find(LOAD)?.finishedAt).toEqual(THEN);
     expect(send(at, change({ kind: 'finish', loadId: LOAD, finished: false }))).toBeNull();
     expect(send(at, change({ kind: 'side', loadId: LOAD, side: 2 }))).toEqual({ reason: 'gone' });
     expect(send(at, change({ kind: 'side', loadId: 'demo-load-ticker', side: 2 }))).toBeNull();

@@ -29,6 +29,13 @@ function sameFacts(frame: StoredFrame, of: SomeFacts): SomeFacts {
   return Object.fromEntries(Object.keys(of).map((name) => [name, frame[name as keyof SomeFacts]]));
 }
 
+/** The facts that a change is about: what is the same before and after it is left alone. */
+function onlyChanged(from: SomeFacts, to: SomeFacts): readonly [from: SomeFacts, to: SomeFacts] {
+  const names = (Object.keys(to) as (keyof SomeFacts)[]).filter((n) => !isDeepStrictEqual(from[n], to[n]));
+  const only = (facts: SomeFacts): SomeFacts => Object.fromEntries(names.map((n) => [n, facts[n]]));
+  return [only(from), only(to)];
+}
+
 /** Changes of phones, done in a database. @param now the time */
 export function phoneChanges(db: Database, now: () => Moment) {
   const cameras = cameraRepository(db);
@@ -112,7 +119,8 @@ export function phoneChanges(db: Database, now: () => Moment) {
     const frame = frames.find(action.frameId);
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null && !settled({ reason: 'deleted' })) return { reason: 'deleted' };
-    const { from, to } = action;
+    // what the phone left alone is as it is here: also the number a frame was given on its way
+    const [from, to] = onlyChanged(action.from, action.to);
     if (isDeepStrictEqual(sameFacts(frame, to), to) && frame.deletedAt === null) return null;
     const against = editedMeanwhile(frame, from, settled);
     if (against) return against;
@@ -131,8 +139,8 @@ export function phoneChanges(db: Database, now: () => Moment) {
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null) return null;
     // the number may have been changed on the frame's way here: nobody edited it for that
-    const { number: _own, ...from } = action.from;
-    const against = editedMeanwhile(frame, from, settled);
+    const own = action.from.number === undefined ? {} : { number: frame.number };
+    const against = editedMeanwhile(frame, { ...action.from, ...own }, settled);
     if (!against) book.remove(frame.id);
     return against;
   }

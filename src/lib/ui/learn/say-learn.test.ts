@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Cause } from '#core/learn/causes.ts';
-import type { Judgement } from '#core/learn/judgement.ts';
+import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { cameraWith, fixed, marked } from '#core/match/pairs.test.fixtures.ts';
 import { reasonsOf, sayFrames } from './say-cause.ts';
 import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
@@ -13,10 +13,9 @@ describe('judging in words', () => {
   ])('%j: %s', (estimate, words) => expect(sayBias(estimate)).toBe(words));
   test('tones and faults', () => {
     expect([sayTone(0), sayTone(-2)]).toEqual(['as it should be', '2 stops darker']);
-    const judgement = { frameId: 'f', on: 'print', judgedAt: '', faults: ['blur'] } as const;
-    expect(sayJudgement({ ...judgement, outcome: { kind: 'word', word: 'too-dark' } })).toBe(
-      'too dark, blur'
-    );
+    expect(
+      sayJudgement(judgementWith({ faults: ['blur'], outcome: { kind: 'word', word: 'too-dark' } }))
+    ).toBe('too dark, blur');
   });
   test('the position that cancels a bias, on a camera that has one', () => {
     const camera = cameraWith([
@@ -31,21 +30,21 @@ describe('judging in words', () => {
 });
 
 describe('why frames came out so', () => {
-  const dense: Judgement = {
-    ...{ frameId: 'f', on: 'negative', judgedAt: '', faults: [] },
-    outcome: { kind: 'word', word: 'dense' }
-  };
+  const dense = judgementWith({ on: 'negative', outcome: { kind: 'word', word: 'dense' } });
   const behind: Cause = { cause: 'lit-from-behind' };
-  const expected: Cause = { cause: 'expected', deltaStops: 3 };
+  const unsure: Cause = { cause: 'light-unsure', sdStops: 0.8 };
   test('frames that came out alike for the same reasons stand together, each once', () => {
     const explained = [
-      ...[4, 9, 12].map((number) => ({ number, judgement: dense, causes: [expected] })),
-      { number: 10, judgement: dense, causes: [expected, behind] },
-      { number: 11, judgement: { ...dense, faults: ['flare'] }, causes: [expected] }
+      ...[4, 9, 12].map((number) => ({ number, judgement: dense, causes: [unsure] })),
+      { number: 10, judgement: dense, causes: [unsure, behind] },
+      { number: 11, judgement: { ...dense, faults: ['flare'] }, causes: [unsure] }
     ];
     const reasons = reasonsOf(explained, cameraWith([]));
     expect(reasons.map((r) => r.numbers)).toEqual([[4, 9, 12], [10], [11]]);
-    expect(reasons[2]).toMatchObject({ came: 'dense, flare', causes: ['it was expected 3 stops over'] });
+    expect(reasons[2]).toMatchObject({
+      came: 'dense, flare',
+      causes: ['the light was sure to ± 0.8 stop only']
+    });
   });
   test.each([
     [[4], 'Frame 4'],

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { Frame } from '#core/log/frame.ts';
+import { frameWith } from '#core/log/frames.test.fixtures.ts';
+import { BOX, filmWith } from '#core/match/pairs.test.fixtures.ts';
 import { choiceFromSun, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
 import { recentPlaces } from './recent-places.ts';
 
@@ -9,19 +10,21 @@ const at = (name: string): LightChoice =>
     ...{ kind: 'sun', place: placeOf(name), ms: Date.UTC(2026, 5, 21, 12) },
     ...{ sky: 'clear', facing: 'front', ground: 'ground' }
   });
-const frameIn = (light: LightChoice, i: number): { frame: Frame; filmName: string } => ({
+const frameIn = (light: LightChoice | null, i: number) => ({
   filmName: 'film',
-  frame: {
-    ...{ id: `f${i}`, loadId: 'l', number: i, loggedAt: '2026-06-21T12:00:00Z', light, guess: null },
-    ...{ conditions: {}, choice: {}, deltaStops: 0, sdStops: 0.5, pUsable: 0.9, note: '', series: null },
-    timedSeconds: null,
-    about: { subject: '', reason: '', tags: [] }
-  }
+  frame: frameWith(BOX, filmWith(), { id: `f${i}`, number: i, light })
 });
 
 describe('recent places', () => {
   test('each once, newest first, without the one that is entered already and without other ways to the light', () => {
-    const lights = [at('Outer bank'), STARTING_LIGHT, at('Long shoal'), at('Outer bank'), at('Home mooring')];
+    const lights = [
+      at('Outer bank'),
+      STARTING_LIGHT,
+      null,
+      at('Long shoal'),
+      at('Outer bank'),
+      at('Home mooring')
+    ];
     const names = recentPlaces(lights.map(frameIn), placeOf('Home mooring')).map((p) => p.name);
     expect(names).toEqual(['Outer bank', 'Long shoal']);
   });

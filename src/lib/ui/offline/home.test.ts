@@ -1,11 +1,16 @@
 import { afterEach, describe, expect, test, vi } from 'vitest';
+import { moment } from '#core/sky/moment.ts';
 import type { Sent } from '#core/offline/queue.ts';
 import { deliver } from './home.ts';
 
 const SENT: readonly Sent[] = [
   {
     settled: [],
-    change: { key: 'change-1', madeAt: '2026-05-01T10:00:00.000Z', action: { kind: 'restore', frameId: 'f' } }
+    change: {
+      key: 'change-1',
+      madeAt: moment('2026-05-01T10:00:00.000Z', 'Europe/Oslo'),
+      action: { kind: 'restore', frameId: 'f' }
+    }
   }
 ];
 const answer = (status: number, body: string) =>

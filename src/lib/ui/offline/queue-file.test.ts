@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
+import { moment } from '#core/sky/moment.ts';
 import type { Change } from '#core/offline/change.ts';
 import { put, type Queue } from '#core/offline/queue.ts';
 import { queueFromText, queueText, withFile } from './queue-file.ts';
 
 const change = (key: string): Change => ({
-  ...{ key, madeAt: '2026-05-01T10:00:00.000Z' },
+  ...{ key, madeAt: moment('2026-05-01T10:00:00.000Z', 'Europe/Oslo') },
   action: { kind: 'remove', frameId: 'frame', from: { number: 3, note: 'fog' } }
 });
 const QUEUE: Queue = [change('change-1'), change('change-2')].reduce(put, []);
@@ -20,6 +21,41 @@ describe('a queue as a file', () => {
     expect(once.map((q) => q.change.key)).toEqual(['change-1', 'change-2']);
     expect(withFile(once, QUEUE)).toEqual(once);
   });
+  test('a file of the first form comes in: its clocks are the phone’s, its camera as it was then', () => {
+    const old = {
+      ...{ program: 'Just Enough', form: 1, savedAt: '2026-05-02T08:00:00.000Z' },
+      queue: [
+        {
+          ...{ state: 'waiting', settled: [] },
+          change: {
+            ...{ key: 'change-1', madeAt: '2026-05-01T10:00:00.000Z' },
+            deed: {
+              kind: 'log',
+              frame: {
+                ...{ id: 'frame-of-old', loadId: 'load', number: 1, note: 'fog', choice: { aperture: 1 } },
+                light: { lv: 12, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } }
+              }
+            }
+          }
+        }
+      ]
+    };
+    const read = queueFromText(JSON.stringify(old));
+    expect(read).toMatchObject({
+      ok: true,
+      value: [
+        {
+          change: {
+            madeAt: { at: '2026-05-01T10:00:00.000Z' },
+            action: {
+              kind: 'log',
+              frame: { note: 'fog', cameraRevision: 0, takenAt: { at: '2026-05-01T10:00:00.000Z' } }
+            }
+          }
+        }
+      ]
+    });
+  });
   test('what was left out on the phone stays out', () => {
     const left: Queue = [{ state: 'left', change: change('change-3'), conflict: { reason: 'gone' } }];
     expect(withFile([], left)).toEqual([]);
@@ -28,7 +64,7 @@ describe('a queue as a file', () => {
     ['{"half', /no queue of Just Enough/],
     ['[]', /no queue of Just Enough/],
     [JSON.stringify({ program: 'Another', form: 1, savedAt: 'x', queue: [] }), /no queue of Just Enough/],
-    [text().replace('"form": 1', '"form": 99'), /from a newer version/],
+    [text().replace('"form": 2', '"form": 99'), /from a newer version/],
     [text().replace('"remove"', '"paint"'), /Change 1 in this file cannot be read/]
   ])('%# is refused with the reason', (bad, words) => {
     const read = queueFromText(bad);

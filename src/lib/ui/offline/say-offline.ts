@@ -2,7 +2,7 @@
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, type Choice } from '#core/camera/setting.ts';
 import { cameraOfFrame, type Carried } from '#core/offline/carried.ts';
-import type { Action, Conflict, SomeFacts } from '#core/offline/change.ts';
+import type { Action, Conflict } from '#core/offline/change.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { choiceLine } from '#core/log/border-note.ts';
 import type { Moment } from '#core/sky/moment.ts';

@@ -1,12 +1,13 @@
 import 'fake-indexeddb/auto';
 import { deleteDB, openDB } from 'idb';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { moment } from '#core/sky/moment.ts';
 import type { Change } from '#core/offline/change.ts';
 import { put, type Queue } from '#core/offline/queue.ts';
 import { memoryStore, openStore, saidOf, type OfflineStore } from './store.ts';
 
 const change = (key: string): Change => ({
-  ...{ key, madeAt: '2026-05-01T10:00:00.000Z' },
+  ...{ key, madeAt: moment('2026-05-01T10:00:00.000Z', 'Europe/Oslo') },
   action: { kind: 'restore', frameId: 'frame' }
 });
 let store: OfflineStore | null = null;

@@ -9,6 +9,14 @@ import ReasonSum from './ReasonSum.svelte';
 
 function judgedWith(film: Film) {
   const pair = {
+    ...{
+      cameraRevision: 1,
+      filmRevision: 1,
+      firstNumber: 1,
+      packFilter: null,
+      lastRemark: '',
+      loadRevision: 1
+    },
     ...{ loadId: 'l', camera: BOX, film, framesTotal: 8, framesLeft: 8, nextNumber: 1 },
     ...{ finished: false, side: null, lastConditions: null, present: {} }
   };

@@ -42,7 +42,7 @@ function placeOf(control: OldControl, choice: Readonly<Record<string, number>>):
     control.kind === 'linked'
       ? (position.values?.[choice[control.dependsOn ?? ''] ?? 0] ?? 0)
       : position.value;
-  return { position: { ...position, value }, gear: null, of: control.positions?.length ?? 1 };
+  return { position: { ...position, value }, gear: null, of: control.positions.length };
 }
 
 /** Where each control stood; one whose position is not there any more is left out. */
