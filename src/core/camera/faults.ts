@@ -22,7 +22,13 @@ export type CameraFault =
   | { readonly fault: 'line-runs-backwards'; readonly point: number }
   | { readonly fault: 'bad-speed'; readonly iso: number }
   | { readonly fault: 'too-many'; readonly count: number }
-  | { readonly fault: 'no-focal-length' };
+  | { readonly fault: 'no-focal-length' }
+  | { readonly fault: 'doubled-name'; readonly control: string }
+  /** Lighten–darken on a camera that sets nothing by itself. */
+  | { readonly fault: 'nothing-to-lighten'; readonly control: string };
+
+/** Faults that a camera can be judged with: it was entered before they were looked for. */
+export const HARMLESS_FAULTS: readonly CameraFault['fault'][] = ['nothing-to-lighten'];
 
 /** More combinations than this are refused. */
 export const MAX_SETTINGS = 2000;
@@ -31,7 +37,7 @@ export const MAX_SETTINGS = 2000;
 export function cameraFaults(camera: Camera): readonly CameraFault[] {
   const faults: CameraFault[] = [];
   if (!(camera.focalMm > 0 && Number.isFinite(camera.focalMm))) faults.push({ fault: 'no-focal-length' });
-  faults.push(...controlCountFaults(camera), ...programFaults(camera.program));
+  faults.push(...controlCountFaults(camera), ...nameFaults(camera), ...programFaults(camera.program));
   for (const control of camera.controls) faults.push(...controlFaults(camera, control));
   const count = camera.controls.reduce((n, c) => n * (c.acts === 'focus' ? 1 : positionCount(c)), 1);
   if (count > MAX_SETTINGS) faults.push({ fault: 'too-many', count });
@@ -57,6 +63,18 @@ function controlCountFaults(camera: Camera): readonly CameraFault[] {
     return !wants[acts] && count(acts) > 0 ? [{ fault: 'unwanted-control', acts }] : [];
   });
   return [...doubled, ...wrong];
+}
+
+/** Each control has a name of its own, and lighten–darken something to act on. */
+function nameFaults({ controls, program }: Camera): readonly CameraFault[] {
+  return controls.flatMap((control, i): readonly CameraFault[] => [
+    ...(control.id === '' || controls.findIndex((c) => c.id === control.id) !== i
+      ? [{ fault: 'doubled-name' as const, control: control.label }]
+      : []),
+    ...(control.acts === 'compensation' && program.kind === 'manual'
+      ? [{ fault: 'nothing-to-lighten' as const, control: control.label }]
+      : [])
+  ]);
 }
 
 function programFaults(program: Program): readonly CameraFault[] {

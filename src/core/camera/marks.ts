@@ -144,7 +144,8 @@ const exactBy =
 
 /** A mark as it stands on the camera: bare dial numbers stay, everything else in the trade's way. */
 function engravedMark(acts: ControlActs, { mark, value }: Token): string {
-  if (acts === 'aperture') return formatFNumberDigits(value);
+  // as it was typed, but for the ƒ before it
+  if (acts === 'aperture') return mark.replace(/^[fƒ]\s*\/?\s*/i, '') || formatFNumberDigits(value);
   if (acts === 'time') return /^\d+$/.test(mark) ? mark : formatShutter(value);
   if (acts === 'dial') return /°/.test(mark) ? mark : formatDecimal(value, 1);
   return value === Infinity ? '∞' : `${formatDecimal(value, 2)} m`;
@@ -158,10 +159,15 @@ function withZero(tokens: readonly Token[]): readonly Position[] {
     .sort((a, b) => a.value - b.value)
     .filter((t, i, list) => i === 0 || t.value !== list[i - 1]?.value)
     .map((t) => ({
-      mark: t.measured ? t.mark : formatSignedThirds(t.value),
+      mark: t.measured ? t.mark : signedMark(t),
       symbol: t.symbol,
       value: t.value
     }));
+}
+
+/** A mark of lighten–darken as it was typed, with a real minus: −1.5 stays −1.5. */
+function signedMark({ mark, value }: Token): string {
+  return mark === '' ? formatSignedThirds(value) : mark.replace(/^[-–]/, '−');
 }
 
 /** Writes positions as they could have been typed: marks alone where that reads back to the same, else mark=value. */

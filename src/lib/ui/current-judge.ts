@@ -1,6 +1,6 @@
 // A pair judged in a light: what the verdict, the card and the light rule are made from.
 import type { Camera } from '#core/camera/camera.ts';
-import { cameraFaults } from '#core/camera/faults.ts';
+import { cameraFaults, HARMLESS_FAULTS } from '#core/camera/faults.ts';
 import { settingOf, type Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import { filmFaults } from '#core/film/faults.ts';
@@ -32,7 +32,9 @@ export interface Judged {
 export function troubleOf(pair: Pair): string {
   const faults = [
     ...filmFaults(pair.film).map(explainFilmFault),
-    ...cameraFaults(pair.camera).map(explainCameraFault)
+    ...cameraFaults(pair.camera)
+      .filter((f) => !HARMLESS_FAULTS.includes(f.fault))
+      .map(explainCameraFault)
   ];
   return faults.join(' ');
 }

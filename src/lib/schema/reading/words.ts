@@ -62,6 +62,10 @@ export function explainCameraFault(fault: CameraFault): string {
       return `These controls make ${fault.count} settings; at most 2000 are taken.`;
     case 'no-focal-length':
       return 'The focal length must be more than 0 mm.';
+    case 'doubled-name':
+      return `Two controls go by one name: ${fault.control}.`;
+    case 'nothing-to-lighten':
+      return `${fault.control} has nothing to act on: this camera sets nothing by itself.`;
     default:
       return assertNever(fault);
   }

@@ -24,7 +24,7 @@ const LABELS: Readonly<Record<ControlActs, string>> = {
 
 /** The controls in the order in which they are set. */
 export function readControls(r: SheetReader, has: SheetKind, before: Camera | null): readonly Control[] {
-  const needle = has === 'cine' && r.text('needle') === 'needle';
+  const needle = has === 'needle' || (has === 'cine' && r.text('needle') === 'needle');
   const own = (acts: ControlActs): Control | null => controlOf(r, has, acts, before);
   const dial = r.text('dial') === '' ? null : own('dial');
   const aperture = needle || has === 'line' ? null : has === 'scene' ? sceneLever(r, dial) : own('aperture');

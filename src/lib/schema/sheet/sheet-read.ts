@@ -11,6 +11,8 @@ import type { FieldFault } from '../reading/parse.ts';
 import { readControls } from './sheet-controls.ts';
 import { SHEET_KINDS, type Sheet, type SheetKind } from './sheet.ts';
 import { SheetReader } from './sheet-reader.ts';
+import { sheetFrom } from './sheet-write.ts';
+import { withUntouched } from './untouched.ts';
 import { MOST_CHECK_LETTERS, PERFORATIONS } from '../kit/traits.ts';
 import { explainCameraFault } from '../reading/words.ts';
 
@@ -18,13 +20,24 @@ const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfi
 
 /**
  * Reads a sheet.
- * @param id of the camera to be @param before the camera that is being changed: its labels and ids are kept
+ * @param id of the camera to be @param before the camera that is being changed: what nobody touched stays as it is
  */
 export function readSheet(
   sheet: Sheet,
   id: string,
   before: Camera | null = null
 ): Result<Camera, readonly FieldFault[]> {
+  const now = readAlone(sheet, id, before);
+  if (!before || !now.ok) return now;
+  const asRead = readAlone(sheetFrom(before), id, before);
+  if (!asRead.ok) return now;
+  const camera = withUntouched(before, asRead.value, now.value);
+  const faults = cameraFaults(camera).map((f) => ({ field: 'has', message: explainCameraFault(f) }));
+  return faults.length > 0 ? err(faults) : ok(camera);
+}
+
+/** Reads what stands on a sheet, and nothing else. */
+function readAlone(sheet: Sheet, id: string, before: Camera | null): Result<Camera, readonly FieldFault[]> {
   const r = new SheetReader(sheet);
   const has = SHEET_KINDS.find((k) => k === r.text('has'));
   if (!has) return err([{ field: 'has', message: 'Choose what the camera has.' }]);
@@ -68,6 +81,12 @@ function readProgram(r: SheetReader, has: SheetKind): Program {
         ? null
         : r.number('eyeAngle', { min: 1, max: 180, noun: 'angle', example: 'degrees, such as 40' })
   });
+  const needle = (): Program => ({
+    kind: 'automatic-aperture',
+    widestFNumber: r.quantity('widest', parseFNumber),
+    smallestFNumber: r.quantity('smallest', parseFNumber),
+    eye: eye()
+  });
   switch (has) {
     case 'timed':
     case 'scene':
@@ -82,12 +101,9 @@ function readProgram(r: SheetReader, has: SheetKind): Program {
       return { kind: 'program', points: readLine(r), eye: eye() };
     case 'cine':
       if (r.text('needle') !== 'needle') return { kind: 'manual' };
-      return {
-        kind: 'automatic-aperture',
-        widestFNumber: r.quantity('widest', parseFNumber),
-        smallestFNumber: r.quantity('smallest', parseFNumber),
-        eye: eye()
-      };
+      return needle();
+    case 'needle':
+      return needle();
     case 'nothing':
     case 'symbols':
     case 'scales':

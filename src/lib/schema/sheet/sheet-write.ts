@@ -12,6 +12,7 @@ export function sheetKindOf(camera: Camera): SheetKind {
   if (camera.transport.kind === 'cine') return 'cine';
   if (program.kind === 'program') return 'line';
   if (program.kind === 'automatic-time') return controls.some((c) => c.kind === 'linked') ? 'scene' : 'timed';
+  if (program.kind === 'automatic-aperture') return 'needle';
   if (controls.some((c) => c.kind === 'geared')) return 'gears';
   const aperture = controls.find((c) => c.acts === 'aperture');
   if (aperture?.kind === 'fixed') return 'nothing';

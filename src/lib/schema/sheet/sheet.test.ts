@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { DEMO_CAMERAS } from '#server/demo/seed.ts';
 import type { Camera } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { doubtsOf } from './sheet-doubts.ts';
@@ -61,6 +63,121 @@ describe('sheets of every kind', () => {
     expect(lever?.positions.map((p) => p.values.length)).toEqual([4, 4]);
     expect(read(typical('line')).program).toMatchObject({ kind: 'program', points: [{}, {}, {}] });
     expect(read(typical('cine', { needle: 'needle' })).program.kind).toBe('automatic-aperture');
+  });
+});
+
+/** Parts that a sheet has no words for, and finer ones than it writes. */
+const ODD_PARTS = fc.record({
+  angleDegrees: fc.option(fc.integer({ min: 20, max: 90 }), { nil: null }),
+  powers: fc.constantFrom([0], [0, 1], [0, 1, 2, 3]),
+  flashSeconds: fc.constantFrom(1 / 900, 1 / 2000),
+  bulb: fc.constantFrom([3], [2, 5, 11], [1, 2, 4, 8, 15, 30, 60, 120, 240]),
+  halves: fc.constantFrom([-1.5, 0, 1.5], [-2, -0.5, 0, 0.5, 2], [-1, 0, 1]),
+  bias: fc.double({ min: -2, max: 2, noNaN: true }),
+  focal: fc.double({ min: 20, max: 200, noNaN: true })
+});
+
+/** A demonstration camera with parts of its own. */
+function oddCamera(camera: Camera, odd: typeof ODD_PARTS extends fc.Arbitrary<infer T> ? T : never): Camera {
+  const { flash } = camera;
+  const unit =
+    'unit' in flash
+      ? { ...flash.unit, powers: odd.powers, angleDegrees: odd.angleDegrees, seconds: odd.flashSeconds }
+      : null;
+  return {
+    ...{ ...camera, biasStops: odd.bias, focalMm: odd.focal },
+    flash: unit && 'unit' in flash ? { ...flash, unit } : flash,
+    controls: camera.controls.map((control) => {
+      if (control.kind !== 'marked') return control;
+      if (control.acts === 'compensation') {
+        const positions = odd.halves.map((value) => ({
+          mark: `${value}`.replace('-', '−'),
+          symbol: null,
+          value
+        }));
+        return { ...control, positions };
+      }
+      if (!control.positions.some((p) => p.byHand)) return control;
+      const counted = odd.bulb.map((value) => ({
+        mark: `B ${value}`,
+        symbol: null,
+        value,
+        byHand: true as const
+      }));
+      return { ...control, positions: [...control.positions.filter((p) => !p.byHand), ...counted] };
+    })
+  };
+}
+const demoCamera = fc.tuple(fc.constantFrom(...DEMO_CAMERAS), ODD_PARTS).map(([c, odd]) => oddCamera(c, odd));
+
+describe('opening a sheet and saving it', () => {
+  test.each(DEMO_CAMERAS.map((c) => [c.name, c] as const))('changes nothing of the %s', (_name, camera) => {
+    expect(readSheet(sheetFrom(camera), camera.id, camera)).toEqual({ ok: true, value: camera });
+  });
+  test('changes nothing of any camera, whatever its sheet has no words for', () => {
+    fc.assert(
+      fc.property(demoCamera, (camera) => {
+        expect(readSheet(sheetFrom(camera), camera.id, camera)).toEqual({ ok: true, value: camera });
+      }),
+      { numRuns: 150 }
+    );
+  });
+  test('with one thing changed, changes that alone', () => {
+    fc.assert(
+      fc.property(demoCamera, fc.constantFrom('name', 'bias', 'held', 'checks'), (camera, field) => {
+        const text = { name: 'Renamed', bias: '1.25', held: '1/7', checks: 'look' }[field];
+        const read = readSheet({ ...sheetFrom(camera), [field]: text }, camera.id, camera);
+        if (!read.ok) throw new Error(JSON.stringify(read.error));
+        const part = { name: 'name', bias: 'biasStops', held: 'handHeldSeconds', checks: 'checks' } as const;
+        expect({ ...read.value, [part[field]]: camera[part[field]] }).toEqual(camera);
+        expect(read.value[part[field]]).not.toEqual(camera[part[field]]);
+      }),
+      { numRuns: 100 }
+    );
+  });
+  test('one mark put in before the others leaves them as they were', () => {
+    const camera = DEMO_CAMERAS.find((c) => c.id === 'demo-marigold');
+    const lever = camera?.controls.find((c) => c.acts === 'aperture');
+    if (!camera || lever?.kind !== 'marked') throw new Error('no lever');
+    const sheet = sheetFrom(camera);
+    const read_ = readSheet({ ...sheet, aperture: `snow=16 ${sheet['aperture'] ?? ''}` }, camera.id, camera);
+    const now = read_.ok ? read_.value.controls.find((c) => c.acts === 'aperture') : null;
+    expect(now?.kind === 'marked' && now.positions.slice(1)).toEqual(lever.positions);
+  });
+  test('marks stay as they were typed', () => {
+    const camera = read(typical('timed', { lighten: '-1.5 -⅔ 0 +⅔ +1,5', aperture: 'f/5.6 8 11.3' }));
+    const marks = (acts: string) => {
+      const control = camera.controls.find((c) => c.acts === acts);
+      return control?.kind === 'marked' ? control.positions.map((p) => p.mark) : [];
+    };
+    expect(marks('compensation')).toEqual(['−1.5', '−⅔', '0', '+⅔', '+1,5']);
+    expect(marks('aperture')).toEqual(['5.6', '8', '11.3']);
+  });
+  test('a still camera whose needle sets the opening has a sheet', () => {
+    const camera = read(typical('needle'));
+    expect(camera.program).toMatchObject({ kind: 'automatic-aperture', widestFNumber: 2.8 });
+    expect(camera.transport.kind).toBe('still');
+    expect(sheetKindOf(camera)).toBe('needle');
+  });
+});
+
+describe('what cannot be a camera', () => {
+  const camera = read(typical('scales'));
+  const [aperture, time] = camera.controls;
+  test('two controls of one name, lighten–darken with nothing to act on', () => {
+    if (!aperture || !time) throw new Error('no controls');
+    const twins = { ...camera, controls: [aperture, { ...time, id: aperture.id }] };
+    expect(cameraFaults(twins).map((f) => f.fault)).toContain('doubled-name');
+    const lighten = read(typical('timed')).controls.find((c) => c.acts === 'compensation');
+    if (!lighten) throw new Error('no lighten–darken');
+    expect(cameraFaults({ ...camera, controls: [aperture, time, lighten] })).toEqual([
+      { fault: 'nothing-to-lighten', control: lighten.label }
+    ]);
+  });
+  test('a lever that depends on a control that is not there', () => {
+    const scene = read(typical('scene'));
+    const controls = scene.controls.map((c) => (c.kind === 'linked' ? { ...c, dependsOn: 'nothing' } : c));
+    expect(cameraFaults({ ...scene, controls }).map((f) => f.fault)).toContain('unknown-link');
   });
 });
 

@@ -10,6 +10,7 @@ export const SHEET_KINDS = [
   'timed',
   'scene',
   'line',
+  'needle',
   'cine'
 ] as const;
 /** @see SHEET_KINDS */
@@ -89,6 +90,11 @@ export const TYPICAL_SHEETS: Readonly<Record<SheetKind, Sheet>> = {
     },
     ...{ believes: '200', condition: 'automatic' }
   },
+  needle: {
+    ...PLAIN_SHEET,
+    ...{ name: 'My needle camera', formats: '135', focal: '40', time: '1/60', widest: '2.8' },
+    ...{ smallest: '22', believes: '100', condition: 'unsure' }
+  },
   cine: {
     ...PLAIN_SHEET,
     ...{ name: 'My cine camera', formats: 'cine-8', focal: '12', aperture: '1.9 2.8 4 5.6 8 11 16' },
@@ -106,5 +112,6 @@ export const FIRST_FIELDS: Readonly<Record<SheetKind, readonly string[]>> = {
   timed: ['aperture', 'shortest', 'longest', 'believes', 'lighten'],
   scene: ['dial', 'scene', 'lighten', 'shortest', 'longest'],
   line: ['line', 'believes', 'lighten'],
+  needle: ['time', 'widest', 'smallest', 'believes'],
   cine: ['needle', 'aperture', 'time', 'pictures']
 };

@@ -11,6 +11,7 @@ export const SHEET_KIND_WORDS: Readonly<Record<SheetKind, readonly [string, stri
   timed: ['It times itself', 'with an electric eye'],
   scene: ['Speed dial and scene lever', 'it times itself'],
   line: ['It sets all by itself', 'aperture and time'],
+  needle: ['A needle sets the opening', 'one time, with an electric eye'],
   cine: ['A spring motor', 'moving pictures']
 };
 
