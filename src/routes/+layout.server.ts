@@ -11,7 +11,8 @@ function homeOf(loadId: string | null) {
       .map((f) => f.value),
     things: store().things.list(),
     settings: store().settings.read(),
-    recent: recentFrames(store())
+    recent: recentFrames(store()),
+    notices: store().notices.waiting()
   };
 }
 

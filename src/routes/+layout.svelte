@@ -10,6 +10,7 @@
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
   import { keepTold, toldByAddress } from '#ui/light/told-here.ts';
+  import { markRead } from '#ui/api.ts';
   import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
   import { watchHome } from '#ui/offline/watch-home.ts';
@@ -90,6 +91,12 @@
     await invalidateAll();
   }
 
+  /** What was told is not told again. */
+  async function readNotice(id: number): Promise<void> {
+    await markRead(id);
+    await refresh();
+  }
+
   onMount(() => {
     void shell.register();
     return watchHome({ isAway: () => data.away, refresh });
@@ -162,6 +169,12 @@
     onclick={() => nextScheme(current)}>{SCHEME_WORDS[current.settings.scheme]}</button
   >
 </header>
+{#each data.notices as notice (notice.id)}
+  <div class="problems" role="status" data-testid="notice">
+    <p>{notice.words}</p>
+    <button type="button" class="quiet" onclick={() => void readNotice(notice.id)}>Understood</button>
+  </div>
+{/each}
 {#if shell.fresh}
   <div class="problems">
     <p>A new version is here. What is on the screen stays until you take it up.</p>

@@ -19,6 +19,7 @@ export const load: LayoutLoad = async ({ data, url }) => {
       settings
     },
     recent: carried ? carriedRecent(carried) : [],
+    notices: [],
     ...{ asked, away: true }
   };
 };

@@ -83,7 +83,7 @@ test('a camera is changed, and another like it entered', { tag: '@desktop' }, as
 });
 
 test(
-  'a pack without a battery is refused with the reason, and loaded anyway; another size never',
+  'a pack without a battery is refused with the reason, and so is another size',
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit`);
@@ -96,8 +96,7 @@ test(
     await pelican.getByLabel('Load it with').selectOption({ label: 'Barepack 640' });
     await pelican.getByRole('button', { name: 'Load', exact: true }).click();
     await expect(pelican.getByRole('alert')).toContainText('runs on the battery of its film pack');
-    await pelican.getByRole('button', { name: 'Load anyway' }).click();
-    await expect(pelican).toContainText('Barepack 640 in it');
+    await expect(pelican.getByRole('button', { name: 'Load anyway' })).toHaveCount(0);
   }
 );
 

@@ -230,13 +230,13 @@ test(
   }
 );
 
-test('pushing is noted on the film, and taken back', { tag: '@desktop' }, async ({ app, page }) => {
+test('pushing is noted on the roll, and taken back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/shoot?lv=9.5&sd=0.3&load=demo-load-thimble`);
   await page
     .getByTestId('remedies')
     .getByRole('button', { name: /pushed/ })
     .click();
-  await expect(page.getByText(/Noted on Lantern 400/)).toBeVisible();
+  await expect(page.getByText(/Noted on this roll of Lantern 400/)).toBeVisible();
   await expect(page.getByText('Pushed in development')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Pushed in development')).toHaveCount(0);
@@ -255,6 +255,7 @@ test(
       c.kind === 'marked' && c.positions ? { ...c, positions: c.positions.slice(0, 1) } : c
     );
     const changed = await request.put(`${app.url}/api/v1/cameras/demo-gemel`, {
+      headers: { 'if-match': '"1"' },
       data: { ...camera, controls }
     });
     expect(changed.status()).toBe(200);

@@ -24,9 +24,9 @@ test(
     for (const [name, shadow, instruction] of KINDS) {
       await page.goto(`${app.url}/kit?shadow=${shadow}`);
       const row = page.getByRole('article').filter({ hasText: name });
-      const take = row.getByRole('button', { name: 'Take in hand' });
+      const take = row.getByRole('button', { name: 'Use this camera' });
       if ((await take.count()) > 0) await take.click();
-      await expect(row).toContainText('In hand');
+      await expect(row).toContainText('In use');
       await row.getByRole('link', { name: 'Go to Shoot' }).click();
       await expect(page.getByTestId('instruction'), name).toContainText(instruction);
       await expect(page.locator('body')).not.toContainText(/NaN|Infinity|undefined/);

@@ -32,9 +32,9 @@ test(
     await page
       .getByRole('article')
       .filter({ hasText: 'Corvane 35' })
-      .getByRole('button', { name: 'Take in hand' })
+      .getByRole('button', { name: 'Use this camera' })
       .click();
-    await expect(page.getByRole('article').filter({ hasText: 'Corvane 35' })).toContainText('In hand');
+    await expect(page.getByRole('article').filter({ hasText: 'Corvane 35' })).toContainText('In use');
     await page.getByRole('link', { name: 'Go to Shoot' }).click();
     await expect(page.getByTestId('instruction')).toContainText('wheel to 60');
     await expect(page).toHaveURL(/shadow=soft/);
@@ -110,24 +110,24 @@ test(
     for (const [bad, words] of [
       ['two', '“two” is no frame number'],
       ['5', 'Frame 5 is in the log already'],
-      ['13', 'This film has 12 frames'],
-      ['0', 'A frame number is 1 or more']
+      ['100000', 'Give a whole number from 1 to 99999'],
+      ['0', 'Give a whole number from 1 to 99999']
     ] as const) {
       await number.fill(bad);
       await page.getByRole('button', { name: 'Save' }).click();
       await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();
     }
-    await number.fill('7');
+    await number.fill('84');
     await page.getByLabel('Note').fill('Four rowers, not three');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
-    await page.getByRole('button', { name: 'Delete frame 7' }).click();
-    await expect(page.getByRole('article', { name: 'Frame 7' })).toHaveCount(0);
+    await expect(page.getByRole('article', { name: 'Frame 84' })).toContainText('Four rowers, not three');
+    await page.getByRole('button', { name: 'Delete frame 84' }).click();
+    await expect(page.getByRole('article', { name: 'Frame 84' })).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByRole('article', { name: 'Frame 7' })).toBeVisible();
+    await expect(page.getByRole('article', { name: 'Frame 84' })).toBeVisible();
     await app.restart();
     await page.reload();
-    await expect(page.getByRole('article', { name: 'Frame 7' })).toContainText('Four rowers, not three');
+    await expect(page.getByRole('article', { name: 'Frame 84' })).toContainText('Four rowers, not three');
   }
 );
 

@@ -101,9 +101,9 @@ test('every place of Shoot works without home: light by sun and moon, dials, rem
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Thimble' })
-    .getByRole('link', { name: 'Take in hand' })
+    .getByRole('link', { name: 'Use this camera' })
     .click();
-  await expect(page.getByRole('link', { name: /Pair in hand/ })).toContainText('Thimble');
+  await expect(page.getByRole('link', { name: /In use/ })).toContainText('Thimble');
   await app.restart();
   await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   await page.goto(`${app.url}/shoot?${HERON}`);

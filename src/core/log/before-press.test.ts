@@ -34,6 +34,14 @@ const grey = { name: 'Smoke', stops: 2, place: 'pack' } as const;
 describe('before each press', () => {
   test('nothing but the owner’s own words when all stands as it should', () =>
     expect(checks({ compensation: wanted })).toEqual(['own']));
+  test('a filter that belongs on the pack comes first, and what was noticed on the last film', () => {
+    if (!verdict) throw new Error('no verdict');
+    const load = { packFilter: { name: 'Smoke', stops: 2, on: false }, lastRemark: 'a noise while winding' };
+    const kinds = pressChecks(camera, verdict, {}, {}, null, load).map((c) => c.check);
+    expect(kinds).toEqual(['pack-filter', 'remark', 'own']);
+    const laid = { ...load, packFilter: { ...load.packFilter, on: true } };
+    expect(pressChecks(camera, verdict, {}, {}, null, laid).map((c) => c.check)).toEqual(['remark', 'own']);
+  });
   test('lighten–darken left by the last frame', () =>
     expect(checks({ compensation: (wanted + 1) % 3 })).toEqual(['compensation-left', 'own']));
   test('where nothing is known of the controls, nothing is claimed', () =>

@@ -4,6 +4,7 @@ import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
 import type { Conditions } from '../match/situation.ts';
 import type { Verdict } from '../match/verdict.ts';
+import type { Pair } from './pair.ts';
 
 /** A thing to look at before pressing. */
 export type PressCheck =
@@ -18,6 +19,10 @@ export type PressCheck =
   /** The eye sees other light than the subject has. */
   | { readonly check: 'eye-elsewhere'; readonly stops: number }
   | { readonly check: 'flash-ready' }
+  /** A filter belongs on this pack and is not on it yet. */
+  | { readonly check: 'pack-filter'; readonly name: string; readonly stops: number }
+  /** What was noticed on the film before this one. */
+  | { readonly check: 'remark'; readonly words: string }
   /** In the owner's own words. */
   | { readonly check: 'own'; readonly words: string };
 
@@ -26,18 +31,26 @@ export const MOST_CHECKS = 3;
 /** Less than this between eye and subject is not worth a line, stops. */
 const EYE_WORTH = 0.75;
 
+/** What of the film in the camera is worth a line. */
+export type OfLoad = Pick<Pair, 'packFilter' | 'lastRemark'>;
+
 /**
  * At most three checks, the likeliest to spoil the frame first.
  * @param present where the controls stand @param last what was true of the camera's last frame; null = there is none
+ * @param ofLoad what of the film in it is worth a line
  */
 export function pressChecks(
   camera: Camera,
   verdict: Verdict,
   present: Choice,
   conditions: Conditions,
-  last: Conditions | null
+  last: Conditions | null,
+  { packFilter, lastRemark }: OfLoad = { packFilter: null, lastRemark: '' }
 ): readonly PressCheck[] {
   const found: PressCheck[] = [];
+  if (packFilter && !packFilter.on)
+    found.push({ check: 'pack-filter', name: packFilter.name, stops: packFilter.stops });
+  if (lastRemark !== '') found.push({ check: 'remark', words: lastRemark });
   const left = (acts: 'compensation' | 'dial'): { readonly mark: string; readonly wanted: string } | null => {
     const control = controlFor(camera, acts);
     const stands = control ? present[control.id] : undefined;

@@ -12,7 +12,7 @@
   {href}
   class="pair"
   aria-label={pair
-    ? `Pair in hand: ${pair.camera.name} with ${pair.film.name}, ${pair.framesLeft} frames left. Change in Kit`
+    ? `In use: ${pair.camera.name} with ${pair.film.name}, ${pair.framesLeft} frames left. Change in Kit`
     : 'Choose a pair in Kit'}
 >
   {#if pair}

@@ -168,3 +168,8 @@ export function restoreScan(id: string): Promise<Result<null, string>> {
 export function changeFilm(film: Film, revision: number): Promise<Result<null, Refused>> {
   return sendOn('PUT', `/api/v1/films/${encodeURIComponent(film.id)}`, film, revision);
 }
+
+/** Marks a notice as read. */
+export function markRead(id: number): Promise<Result<null, string>> {
+  return send('POST', `/api/v1/notices/${id}/read`, {});
+}

@@ -6,6 +6,7 @@ import type { Thing } from '#core/kit/thing.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { Pair } from '#core/log/pair.ts';
+import type { Filter } from '#core/match/filters.ts';
 import { PLAIN, type Circumstances } from '#core/match/circumstances.ts';
 import { reachOf } from '#core/match/reach.ts';
 import type { Reach } from '#core/match/reach-shape.ts';
@@ -41,6 +42,8 @@ export class Current {
   told = $state.raw<Told | null>(null);
   /** The light as guessed and sealed before it is read; null = no guess. */
   guess = $state.raw<LightChoice | null>(null);
+  /** What the guess or the setting goes by, noted with the next frame. */
+  reason = $state('');
   /** What the person said of the frame beside light: purpose, distance, support, filters … */
   asked = $state.raw<Conditions>({});
 
@@ -63,9 +66,12 @@ export class Current {
   focus = $state<number | null>(null);
 
   /** What is true beside camera, film and light. */
-  readonly conditions: Conditions = $derived({
-    ...this.asked,
-    circumstances: { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind }
+  readonly conditions: Conditions = $derived.by(() => {
+    const circumstances = { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind };
+    return {
+      ...this.asked,
+      circumstances: { ...circumstances, filters: this.#filters(circumstances.filters) }
+    };
   });
   // the reach does not depend on where the light is, only on how sure it is
   readonly reached: Reached | null = $derived.by(() => this.#findReach());
@@ -191,6 +197,12 @@ export class Current {
       this.pointed = null;
     }
     this.pair = pair;
+  }
+
+  /** The filters on the camera with the one that lies on its pack. */
+  #filters(own: readonly Filter[]): readonly Filter[] {
+    const { packFilter } = this.pair ?? {};
+    return packFilter?.on ? [...own, { name: packFilter.name, stops: packFilter.stops, place: 'pack' }] : own;
   }
 
   #findReach(): Reached | null {

@@ -15,6 +15,7 @@
   import BeforePress from '#ui/shoot/BeforePress.svelte';
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
   import FramePanel from '#ui/shoot/FramePanel.svelte';
+  import HeardTime from '#ui/shoot/HeardTime.svelte';
   import KeySheet from '#ui/shoot/KeySheet.svelte';
   import { listen } from '#ui/shoot/keys.ts';
   import { Logger } from '#ui/shoot/logger.svelte.ts';
@@ -49,6 +50,9 @@
   let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
+  const timesItself = $derived(
+    ['automatic-time', 'program'].includes(around?.pair.camera.program.kind ?? 'manual')
+  );
   const counted = $derived(around?.shown.setting.timedByHand === true);
 
   /** Remembers that the controls stand as the card shows them. */
@@ -104,6 +108,12 @@
         <div class="positions apart">
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
+          {#if timesItself}
+            <HeardTime
+              heard={logger.heardSeconds}
+              onheard={(seconds: number | null) => (logger.heardSeconds = seconds)}
+            />
+          {/if}
           {#if counted}
             <LongExposure
               judged={around}

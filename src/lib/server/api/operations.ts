@@ -212,6 +212,10 @@ export const OPERATIONS: readonly Operation[] = [
   ...SCAN_OPERATIONS,
   ...ARCHIVE_OPERATIONS,
   {
+    ...{ method: 'post', path: '/notices/{id}/read', id: 'read-notice', answer: 'any', status: 200 },
+    summary: 'Marks what the person is told once as read'
+  },
+  {
     ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
     ...{ answer: 'any', summary: 'Says how a frame came out', status: 200, based: true }
   },

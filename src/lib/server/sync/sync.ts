@@ -139,8 +139,9 @@ export function phoneChanges(db: Database, now: () => Moment) {
     if (!frame) return { reason: 'no-frame' };
     if (frame.deletedAt !== null) return null;
     // the number may have been changed on the frame's way here: nobody edited it for that
-    const own = action.from.number === undefined ? {} : { number: frame.number };
-    const against = editedMeanwhile(frame, { ...action.from, ...own }, settled);
+    const others = Object.entries(action.from).filter(([name]) => name !== 'number');
+    const from: SomeFacts = Object.fromEntries(others);
+    const against = editedMeanwhile(frame, from, settled);
     if (!against) book.remove(frame.id);
     return against;
   }

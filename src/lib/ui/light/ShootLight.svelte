@@ -32,9 +32,9 @@
   }
 
   function habit(on: boolean): void {
+    void changeSettings({ guessFirst: on }, current.settings);
     current.settings = { ...current.settings, guessFirst: on };
     if (!on) current.guess = null;
-    void changeSettings({ guessFirst: on }, current.settings);
   }
 </script>
 
@@ -50,6 +50,12 @@
       <button type="button" class="chip" onclick={() => (current.guess = null)}>Guess again</button>
     {:else}
       <p>Sealed. Now read a meter, or find the light another way.</p>
+    {/if}
+    {#if current.guess !== null}
+      <label class="why"
+        >What it goes by
+        <input class="entry" maxlength="500" bind:value={current.reason} /></label
+      >
     {/if}
   </div>
 {/if}
@@ -84,6 +90,11 @@
 {/if}
 
 <style>
+  .why {
+    display: grid;
+    gap: 2px;
+    flex-basis: 100%;
+  }
   .guess {
     display: grid;
     gap: 6px;

@@ -13,7 +13,7 @@
         <span class="soft">{pair.framesLeft} left</span>
       </span>
       <a class="chip" href="/shoot?load={encodeURIComponent(pair.loadId)}"
-        >{pair.loadId === inUse ? 'In hand' : 'Take in hand'}</a
+        >{pair.loadId === inUse ? 'In use' : 'Use this camera'}</a
       >
     </li>
   {/each}

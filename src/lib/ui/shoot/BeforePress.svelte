@@ -3,6 +3,8 @@
   import { pressChecks } from '#core/log/before-press.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
+  import { sayDone } from '../notices/say.ts';
+  import { offline } from '../offline/offline.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import Reminders from './Reminders.svelte';
   import { sayCheck } from './words.ts';
@@ -15,14 +17,28 @@
       judged.shown,
       judged.pair.present,
       current.conditions,
-      judged.pair.lastConditions
+      judged.pair.lastConditions,
+      judged.pair
     )
   );
+
+  async function layFilter(): Promise<void> {
+    const { loadId } = judged.pair;
+    await offline.put({ kind: 'pack-filter', loadId, on: true });
+    sayDone('The filter lies on the pack: every answer counts with it.', () => {
+      void offline.put({ kind: 'pack-filter', loadId, on: false });
+    });
+  }
 </script>
 
 {#if checks.length > 0}
   <ul aria-label="Before you press" data-testid="checks">
-    {#each checks as check (sayCheck(check))}<li><Figures text={sayCheck(check)} /></li>{/each}
+    {#each checks as check (sayCheck(check))}<li>
+        <Figures text={sayCheck(check)} />
+        {#if check.check === 'pack-filter'}
+          <button type="button" class="chip" onclick={() => void layFilter()}>It is on</button>
+        {/if}
+      </li>{/each}
   </ul>
 {/if}
 <Reminders camera={judged.pair.camera} />

@@ -6,6 +6,9 @@
   import type { FlashUnit } from '#core/camera/traits.ts';
   import { PLAIN } from '#core/match/circumstances.ts';
   import { formatStops } from '#core/units/stops.ts';
+  import { invalidateAll } from '$app/navigation';
+  import { changeLoad } from '../api.ts';
+  import { sayTrouble } from '../notices/say.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { withFocus, type Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
@@ -37,7 +40,29 @@
   }
   function moveFilter(at: number, place: string): void {
     const next = PLACES.find((p) => p === place);
-    if (next) current.ask({ filters: now.filters.map((f, i) => (i === at ? { ...f, place: next } : f)) });
+    if (next === 'pack') void layOnPack(at);
+    else if (next)
+      current.ask({ filters: now.filters.map((f, i) => (i === at ? { ...f, place: next } : f)) });
+  }
+  /** What lies on the pack belongs to the pack: it stays on it whatever else is taken off. */
+  async function layOnPack(at: number): Promise<void> {
+    const filter = now.filters[at];
+    if (!filter) return;
+    const { loadId, loadRevision } = judged.pair;
+    const packFilter = { name: filter.name, stops: filter.stops, on: true };
+    const laid = await changeLoad(loadId, { packFilter }, loadRevision);
+    if (!laid.ok) {
+      sayTrouble(laid.error.words);
+      return;
+    }
+    current.ask({ filters: now.filters.filter((_, i) => i !== at) });
+    await invalidateAll();
+  }
+  async function takeOffPack(): Promise<void> {
+    const { loadId, loadRevision } = judged.pair;
+    const taken = await changeLoad(loadId, { packFilter: null }, loadRevision);
+    if (!taken.ok) sayTrouble(taken.error.words);
+    await invalidateAll();
   }
   function useFlash(value: string): void {
     if (value === 'as-it-comes' || value === 'off') {
@@ -77,6 +102,15 @@
       >
     </div>
   {/each}
+  {#if judged.pair.packFilter}
+    <div class="filter">
+      <span
+        ><Figures text={nameOf(judged.pair.packFilter)} />
+        {judged.pair.packFilter.on ? 'on this pack' : 'to be laid on this pack'}</span
+      >
+      <button type="button" class="chip" onclick={() => void takeOffPack()}>Not on this pack</button>
+    </div>
+  {/if}
   <label class="kicker" for="{uid}-filter">Put a filter on</label>
   <select
     id="{uid}-filter"

@@ -20,8 +20,7 @@ export class Logger {
   timedSeconds = $state<number | null>(null);
   /** The time that a camera which times itself was heard to take; goes into the next frame. */
   heardSeconds = $state<number | null>(null);
-  /** What the guess goes by; goes into the next frame. */
-  reason = $state('');
+
   readonly #current: Current;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
   #pressedAt = -Infinity;
@@ -79,7 +78,7 @@ export class Logger {
       choice: judged.shown.setting.choice,
       series: this.bracket?.series ?? null,
       ...{ timedSeconds: this.timedSeconds, heardSeconds: this.heardSeconds },
-      about: { ...NOTHING_ABOUT, reason: this.reason.trim() }
+      about: { ...NOTHING_ABOUT, reason: this.#current.reason.trim() }
     };
     const put = await offline.put({ kind: 'log', frame });
     this.busy = false;
@@ -91,7 +90,7 @@ export class Logger {
     }
     this.timedSeconds = null;
     this.heardSeconds = null;
-    this.reason = '';
+    this.#current.reason = '';
     this.#current.guess = null;
     this.#current.picked = null;
     if (this.bracket) this.#keep(nextOf(this.bracket));

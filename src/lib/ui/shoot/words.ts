@@ -54,6 +54,10 @@ export function sayAimOff({ rightShare, upShare }: AimOff): string {
 /** One line of the checklist. */
 export function sayCheck(check: PressCheck): string {
   switch (check.check) {
+    case 'pack-filter':
+      return `${check.name === '' ? 'A filter' : check.name} of ${formatStops(check.stops)} belongs on this pack: lay it on.`;
+    case 'remark':
+      return `Noticed on the last film: ${check.words}`;
     case 'compensation-left':
       return `Lighten–darken still stands at ${check.mark}: turn it to ${check.wanted}.`;
     case 'dial-left':

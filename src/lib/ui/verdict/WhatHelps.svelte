@@ -126,8 +126,8 @@
 
   function stopBelow(text: string): void {
     const leastChance = Number(text);
-    current.settings = { ...current.settings, leastChance };
     void changeSettings({ leastChance }, current.settings);
+    current.settings = { ...current.settings, leastChance };
   }
 </script>
 
