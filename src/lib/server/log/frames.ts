@@ -24,6 +24,7 @@ export function frameRepository(db: Database) {
   const byLoad = db.prepare<[string], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where load_id = ? and deleted_at is null order by number`
   );
+  const everyByLoad = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where load_id = ?`);
   const one = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where id = ?`);
   // the latest of each of its films, then the latest of these: a camera has few films, and a film few frames
   const last = db.prepare<[string], FrameRow>(
@@ -75,6 +76,8 @@ export function frameRepository(db: Database) {
   };
   return {
     listByLoad: (loadId: string): readonly Frame[] => byLoad.all(loadId).map(frameFromRow),
+    /** Also those in the trash. */
+    everyOfLoad: (loadId: string): readonly Frame[] => everyByLoad.all(loadId).map(frameFromRow),
     /** The judged frames of a camera that are not in the trash. */
     judgedOfCamera: (cameraId: string): readonly Frame[] => judged.all(cameraId).map(frameFromRow),
     /** Also finds frames in the trash. */

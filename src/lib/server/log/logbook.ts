@@ -147,7 +147,8 @@ export function logbook(db: Database, now: () => Moment) {
   /** What is to be expected of the frames of a film anew: it was developed otherwise than was thought. */
   const expectAgain = db.transaction((loadId: string): void => {
     const look = takenWith({ loads, revisions });
-    for (const frame of frames.listByLoad(loadId)) {
+    // those in the trash too: they may be taken out again
+    for (const frame of frames.everyOfLoad(loadId)) {
       const taken = look(frame);
       if (!taken) continue;
       frames.expect(frame.id, expectedOfFrame(taken.camera, taken.film, factsOf(frame)));
