@@ -130,7 +130,30 @@ const files = ['src', 'tests/e2e', 'bench']
   )
   .map((f) => relative(ROOT, f));
 
+/** What stands in the transactions of a route. */
+function transactionsOf(text: string): readonly string[] {
+  return [...text.matchAll(/\btogether\(/g)].map(({ index }) => {
+    const rest = text.slice(index);
+    let depth = 0;
+    for (let i = 0; i < rest.length; i++) {
+      if (rest[i] === '(') depth += 1;
+      if (rest[i] === ')' && --depth === 0) return rest.slice(0, i);
+    }
+    return rest;
+  });
+}
+
 describe('the rooms', () => {
+  test('no redirect is thrown in a transaction, which would undo it', () => {
+    const redirecting = files.filter((f) =>
+      transactionsOf(readFileSync(join(ROOT, f), 'utf8')).some((t) => t.includes('redirect('))
+    );
+    expect(redirecting).toEqual([]);
+    expect(transactionsOf('s.together(() => { put(1); redirect(303, "/"); }); redirect(1)')[0]).toContain(
+      'redirect(303'
+    );
+  });
+
   test('every import goes inward', () => {
     const faults = files.flatMap((file) =>
       specifiersOf(readFileSync(join(ROOT, file), 'utf8')).flatMap((s) => faultOf(file, s) ?? [])

@@ -152,7 +152,7 @@ test(
       buffer: Buffer.from(spoiled)
     });
     await expect(page.getByText('1 fault was found, so nothing was stored.')).toBeVisible();
-    await expect(page.getByText(/^Line \d+: frame: frame\.pUsable/)).toBeVisible();
+    await expect(page.getByText(/^Line \d+: frame: frame\.expected\.pUsable/)).toBeVisible();
     await field.setInputFiles({
       name: 'archive.jsonl',
       mimeType: 'text/plain',

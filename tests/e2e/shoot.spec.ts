@@ -235,9 +235,9 @@ test('undo takes the frame back', { tag: '@desktop' }, async ({ app, page }) => 
 });
 
 test(
-  'two tabs on the last frame: one wins, the other is told and nothing is lost',
+  'two devices on the last frame: one wins, the other is asked and nothing is lost',
   { tag: '@desktop' },
-  async ({ app, page, context }) => {
+  async ({ app, page, browser }) => {
     await page.goto(`${app.url}/kit`);
     const corvane = page.getByRole('article').filter({ hasText: 'Pebble box' });
     await corvane.getByRole('button', { name: 'Finish film' }).click();
@@ -245,7 +245,7 @@ test(
     await corvane.getByLabel('Frames').fill('1');
     await corvane.getByRole('button', { name: 'Load' }).click();
     await expect(corvane).toContainText('1 of 1 left');
-    const other = await context.newPage();
+    const other = await (await browser.newContext()).newPage();
     await page.goto(`${app.url}/shoot?${SOFT}`);
     await other.goto(`${app.url}/shoot?${SOFT}`);
     await expect(other.getByTestId('log')).toContainText('Log frame 1');
@@ -253,10 +253,17 @@ test(
     await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
     await other.getByTestId('log').click();
     await expect(
-      other.getByText(/Frame 1 is in the log already, and the film is full now/).first()
+      other.getByText(/Frame 1 is in the log already. The next free one is 2/).first()
     ).toBeVisible();
-    await expect(other.getByTestId('frames-left')).toHaveText('0 left');
-    await expect(other.getByText('This film is full: go to Kit')).toBeVisible();
+    await expect(other.getByTestId('offline')).toContainText('1 needs you');
+    await other.getByTestId('offline').click();
+    // a film of one frame may hold another one
+    await other.getByRole('button', { name: 'Keep both: mine becomes 2' }).click();
+    await expect(other.getByTestId('offline')).toContainText('All sent');
+    await page.goto(`${app.url}/shoot?${SOFT}`);
+    await expect(page.getByTestId('frames-left')).toHaveText('0 left');
+    await expect(page.getByTestId('log')).toContainText('Log frame 3');
+    await other.context().close();
   }
 );
 
@@ -294,7 +301,7 @@ test(
       { times: 1 }
     );
     await page.getByTestId('log').click();
-    await expect(page.getByText(/kept in the offline until the server answers/).first()).toBeVisible();
+    await expect(page.getByText(/kept on this device until the server answers/).first()).toBeVisible();
     await expect(page.getByTestId('frames-left')).toHaveText('6 left');
     await expect(page.getByTestId('offline')).toContainText('All sent', { timeout: 15_000 });
     await page.reload();

@@ -59,7 +59,7 @@
     </p>
   {/if}
   {#if beyond}
-    <p class="untold">All {judged.pair.framesTotal} frames are taken; some films hold one or two more.</p>
+    <p class="untold">Every frame of this film is taken; some films hold one or two more.</p>
   {/if}
   <div class="acts">
     <button

@@ -22,7 +22,7 @@ export const actions: Actions = {
   default: async ({ request, params }) => {
     const texts = textsOf(await request.formData());
     const s = store();
-    return s.together(() => {
+    const failed = s.together(() => {
       const before = s.cameras.find(params.id);
       if (!before) error(404, 'That camera is not in the kit.');
       const read = readSheet(filledSheet(texts), params.id, before.value);
@@ -35,7 +35,10 @@ export const actions: Actions = {
       // a sheet that says the same is no revision
       if (since.value.what === 'rebuilt' || JSON.stringify(read.value) !== JSON.stringify(before.value))
         s.cameras.change(read.value, since.value);
-      redirect(303, '/kit');
+      return null;
     });
+    // outside: a redirect thrown in the transaction would undo it
+    if (failed) return failed;
+    redirect(303, '/kit');
   }
 };

@@ -17,7 +17,7 @@ export const actions: Actions = {
     const form = await request.formData();
     const [values, formats] = [textsOf(form), textsNamed(form, 'formats')];
     const s = store();
-    return s.together(() => {
+    const failed = s.together(() => {
       const before = s.films.find(params.id);
       if (!before) error(404, 'That film is not in the kit.');
       const { revision } = before;
@@ -28,7 +28,10 @@ export const actions: Actions = {
       // a form that says the same is no revision
       if (JSON.stringify(read.value) !== JSON.stringify(before.value))
         s.films.change(read.value, serverNow());
-      redirect(303, '/kit');
+      return null;
     });
+    // outside: a redirect thrown in the transaction would undo it
+    if (failed) return failed;
+    redirect(303, '/kit');
   }
 };

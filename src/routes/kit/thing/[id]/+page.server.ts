@@ -15,7 +15,7 @@ export const actions: Actions = {
   default: async ({ request, params }) => {
     const texts = textsOf(await request.formData());
     const s = store();
-    return s.together(() => {
+    const failed = s.together(() => {
       const before = s.things.find(params.id);
       if (!before) error(404, 'That is not in the bag.');
       const revision = s.things.revisionOf(params.id);
@@ -24,7 +24,10 @@ export const actions: Actions = {
       if (revisionOf(texts) !== revision)
         return fail(409, { values: texts, faults: [], theirs: textsFromThing(before), revision });
       s.things.put(read.value, serverNow().at);
-      redirect(303, '/kit#bag');
+      return null;
     });
+    // outside: a redirect thrown in the transaction would undo it
+    if (failed) return failed;
+    redirect(303, '/kit#bag');
   }
 };
