@@ -17,10 +17,10 @@ const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
 process.env.BENCH_FOLDER = folder;
 const NAMES = process.argv.includes('--log')
-  ? ['log']
+  ? ['judge', 'log']
   : process.argv.includes('--engine')
     ? ['engine', 'sky']
-    : ['engine', 'sky', 'log'];
+    : ['engine', 'sky', 'judge', 'log'];
 await build({
   root: ROOT,
   configFile: false,

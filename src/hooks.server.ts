@@ -3,6 +3,7 @@
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { problem } from '#server/http/problem.ts';
+import { learnAtStart } from '#server/learn/at-start.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
@@ -13,7 +14,11 @@ export const init: ServerInit = async () => {
   delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
   if (config.locked && !access.isSet())
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
-  process.once('sveltekit:shutdown', closeStore);
+  const stopLearning = learnAtStart(store());
+  process.once('sveltekit:shutdown', () => {
+    stopLearning();
+    closeStore();
+  });
 };
 
 export const handle: Handle = async ({ event, resolve }) => {

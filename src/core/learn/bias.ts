@@ -115,6 +115,21 @@ function aloneLine({ seen, frameSd, readingSd, deltaAt }: Observation): readonly
   return LINE.map((b) => likelihood(deltaAt(b)));
 }
 
+const lines = new WeakMap<
+  Observation,
+  { readonly more: readonly Observation[]; readonly line: readonly number[] }
+>();
+
+/** The line of one reading, worked out once as long as its frames say the same: one more judged frame costs one line. */
+function keptLine(frames: readonly Observation[]): readonly number[] {
+  const [first, ...more] = frames;
+  const before = first && lines.get(first);
+  if (before?.more.length === more.length && before.more.every((o, i) => o === more[i])) return before.line;
+  const line = readingLine(frames);
+  if (first) lines.set(first, { more, line });
+  return line;
+}
+
 /** Log likelihood of all frames of one reading along the line of camera and batch together. */
 function readingLine(frames: readonly Observation[]): readonly number[] {
   const [first, ...more] = frames;
@@ -179,7 +194,7 @@ function overBatch(batch: readonly number[], says: readonly number[]): readonly 
 export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
   const cameraPrior = fromLogs(normalLine(prior.cameraSd));
   const batches = [...groupsOf(observations, (o) => o.batchId)].map(([batchId, frames]) => {
-    const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(readingLine);
+    const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(keptLine);
     const says = fromLogs(LINE.map((_, i) => readings.reduce((sum, line) => sum + (line[i] ?? 0), 0)));
     const own = fromLogs(normalLine(prior.batchSd(batchId)));
     return { batchId, says, own, over: overBatch(own, says) };

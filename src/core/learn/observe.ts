@@ -60,6 +60,17 @@ export function observationOf({ frame, camera, film, judgement }: JudgedFrame): 
   };
 }
 
+const observed = new WeakMap<JudgedFrame, Observation | null>();
+
+/** What a judged frame says, worked out once as long as that frame is kept. */
+function keptObservationOf(judged: JudgedFrame): Observation | null {
+  const before = observed.get(judged);
+  if (before !== undefined) return before;
+  const observation = observationOf(judged);
+  observed.set(judged, observation);
+  return observation;
+}
+
 /** What judged frames say about a camera, with those that disagree. */
 export interface LearnedWithOutliers extends Learned {
   readonly outliers: readonly Outlier[];
@@ -68,7 +79,7 @@ export interface LearnedWithOutliers extends Learned {
 /** What judged frames say about a camera, whatever bias it is thought to have now. */
 export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
   const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
-  const observations = judged.flatMap((j) => observationOf(j) ?? []);
+  const observations = judged.flatMap((j) => keptObservationOf(j) ?? []);
   const learned = learnBias(observations, {
     cameraSd: CONDITION_SD[camera.condition],
     batchSd: (id) => Math.max(0.05, sds.get(id) ?? 0.2)

@@ -135,7 +135,7 @@ describe('the demonstration of version 14, with 300 frames and edited cameras', 
     // the box camera's bias was all that changed: its frames are sure
     const pebble = frames.find('demo-load-pebble-1');
     expect(pebble).toMatchObject({ cameraRevision: 1, doubts: ['zone'] });
-    expect(judgements.ofCamera('demo-pebble').length).toBeGreaterThan(8);
+    expect(judgements.statesOf('demo-pebble').length).toBeGreaterThan(8);
     expect(settings.read().place?.zone).toBe('Europe/Oslo');
     const [notice] = notices.waiting();
     expect(notice?.words).toContain('question mark');

@@ -41,10 +41,15 @@ const fromRow = (row: JudgementRow): Judgement => ({
 /** The judgements of a database. */
 export function judgementRepository(db: Database) {
   const one = db.prepare<[string], JudgementRow>('select * from judgement where frame_id = ?');
-  const ofCamera = db.prepare<[string], JudgementRow>(
-    `select judgement.* from judgement
-     join frame on frame.id = judgement.frame_id and frame.deleted_at is null
-     join load on load.id = frame.load_id
+  const states = db.prepare<
+    [string],
+    { readonly frameId: string; readonly cameraRevision: number; readonly state: string }
+  >(
+    `select frame.id as frameId, frame.camera_revision as cameraRevision,
+       frame.revision || ' ' || load.revision || ' ' || judgement.revision || ' ' || judged_at || judged_on
+         || outcome || judgement.faults as state
+     from load join frame on frame.load_id = load.id and frame.deleted_at is null
+     join judgement on judgement.frame_id = frame.id
      where load.camera_id = ? order by judgement.judged_at, judgement.frame_id`
   );
   const ofFrames = db.prepare<[string], JudgementRow>(
@@ -70,8 +75,8 @@ export function judgementRepository(db: Database) {
       const row = one.get(frameId);
       return row ? fromRow(row) : null;
     },
-    /** Of every frame of a camera that is not in the trash, oldest first. */
-    ofCamera: (cameraId: string): readonly Judgement[] => ofCamera.all(cameraId).map(fromRow),
+    /** The judged frames of a camera that are not in the trash, the oldest judgement first, with a text that changes when one of them, its judgement or its film does. */
+    statesOf: (cameraId: string) => states.all(cameraId),
     ofFrames: (ids: readonly string[]): readonly Judgement[] =>
       ofFrames.all(JSON.stringify(ids)).map(fromRow),
     /** Stores a judgement, or one in its place under the next revision. */

@@ -39,10 +39,10 @@ describe('judgements', () => {
     const { judgements, frames } = demo();
     const [first] = frames.listByLoad('demo-load-marigold');
     judgements.put(judgement(first?.id ?? ''));
-    expect(judgements.ofCamera('demo-marigold')).toHaveLength(1);
+    expect(judgements.statesOf('demo-marigold')).toHaveLength(1);
     const stored = frames.find(first?.id ?? '');
     if (stored) frames.change({ ...stored, deletedAt: NOON.at });
-    expect(judgements.ofCamera('demo-marigold')).toEqual([]);
+    expect(judgements.statesOf('demo-marigold')).toEqual([]);
   });
   test('the history of a bias is told latest first', () => {
     const { judgements } = demo();

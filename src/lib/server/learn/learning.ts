@@ -5,24 +5,7 @@ import { sideOf } from '#core/learn/outcome-side.ts';
 import type { JudgedFrame } from '#core/learn/observe.ts';
 import type { Load } from '#core/log/load.ts';
 import type { Moment } from '#core/sky/moment.ts';
-import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
-
-/**
- * The judged frames of a camera with it and their films as they were, oldest judgement first. What was judged of it before it
- * was converted or repaired says nothing of it now, and is left out.
- */
-export function judgedFramesOf(store: Repositories, cameraId: string): readonly JudgedFrame[] {
-  const rebuilt = store.revisions.ofCamera(cameraId).findLast((r) => r.what === 'rebuilt')?.revision ?? 0;
-  const look = takenWith(store);
-  const frames = new Map(store.frames.judgedOfCamera(cameraId).map((f) => [f.id, f]));
-  return store.judgements.ofCamera(cameraId).flatMap((judgement) => {
-    const frame = frames.get(judgement.frameId);
-    if (!frame || frame.cameraRevision < rebuilt) return [];
-    const taken = look(frame);
-    return taken ? [{ frame, camera: taken.camera, film: taken.film, judgement }] : [];
-  });
-}
 
 /** A judged frame that did not come right, with why, likely. */
 export interface Explained {

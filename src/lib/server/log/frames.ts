@@ -38,10 +38,8 @@ export function frameRepository(db: Database) {
     `insert into frame (${FRAME_NAMES}) values (${FRAME_VALUES})`
   );
   const update = db.prepare<[Record<string, unknown>]>(`update frame set ${FRAME_SETS} where id = :id`);
-  const judged = db.prepare<[string], FrameRow>(
-    `select ${FRAME_COLUMNS} from load join frame on frame.load_id = load.id
-     where load.camera_id = ? and frame.deleted_at is null
-       and exists (select 1 from judgement where frame_id = frame.id)`
+  const some = db.prepare<[string], FrameRow>(
+    `select ${FRAME_COLUMNS} from frame where id in (select value from json_each(?))`
   );
   const expect = db.prepare<[number | null, number | null, number | null, string]>(
     'update frame set delta_stops = ?, sd_stops = ?, p_usable = ? where id = ?'
@@ -78,8 +76,8 @@ export function frameRepository(db: Database) {
     listByLoad: (loadId: string): readonly Frame[] => byLoad.all(loadId).map(frameFromRow),
     /** Also those in the trash. */
     everyOfLoad: (loadId: string): readonly Frame[] => everyByLoad.all(loadId).map(frameFromRow),
-    /** The judged frames of a camera that are not in the trash. */
-    judgedOfCamera: (cameraId: string): readonly Frame[] => judged.all(cameraId).map(frameFromRow),
+    /** Frames by their ids, in no order. */
+    some: (ids: readonly string[]): readonly Frame[] => some.all(JSON.stringify(ids)).map(frameFromRow),
     /** Also finds frames in the trash. */
     find,
     /** The latest frame taken with a camera: where its controls stand. */

@@ -1,7 +1,8 @@
 import { biasSchema } from '#schema/log/judgement.ts';
 import { basedOn, changedMeanwhile, tagged } from '#server/http/precondition.ts';
 import { readBody } from '#server/http/json-body.ts';
-import { judgedFramesOf, takeUpBias } from '#server/learn/learning.ts';
+import { judgedFramesOf } from '#server/learn/judged-frames.ts';
+import { takeUpBias } from '#server/learn/learning.ts';
 import { problem } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
