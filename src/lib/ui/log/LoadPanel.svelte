@@ -14,6 +14,10 @@
   let { load }: { load: Load } = $props();
   const uid = $props.id();
   let editing = $state(false);
+  /** As it was when the form was opened: only what differs from that is sent. */
+  let opened = $state.raw(untrack(() => load));
+  /** The revision that the person has seen. */
+  let seen = $state(untrack(() => load.revision));
   let draft = $state<LoadDraft>(untrack(() => loadDraftOf(load)));
   let faults = $state.raw<readonly FieldFault[]>([]);
   const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
@@ -29,17 +33,29 @@
     ].join(', ');
   });
 
+  function open(): void {
+    opened = load;
+    seen = load.revision;
+    draft = loadDraftOf(load);
+    faults = [];
+    editing = true;
+  }
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
-    const read = readLoadDraft(draft, load);
+    const read = readLoadDraft(draft, opened);
     if (!read.ok) {
       faults = read.error;
       document.getElementById(`${uid}-${read.error[0]?.field ?? ''}`)?.focus();
       return;
     }
-    const sent = await changeLoad(load.id, read.value, load.revision);
+    const sent = await changeLoad(load.id, read.value, seen);
     if (!sent.ok) {
-      faults = [{ field: '', message: sent.error.words }];
+      // how it is now stands above; what was typed stays, and is sent again by the one who saw both
+      await invalidateAll();
+      const changed = load.revision !== seen;
+      seen = load.revision;
+      const decide = changed ? ' Above is how it is now; save again to have it as you typed it.' : '';
+      faults = [{ field: '', message: `${sent.error.words}${decide}` }];
       return;
     }
     editing = false;
@@ -56,7 +72,7 @@
     {#if developed !== ''}Developed: {developed}.{/if}
     {#if load.remark !== ''}<b>{load.remark}</b>{/if}
     {#if !editing}
-      <button type="button" class="link" onclick={() => (editing = true)}
+      <button type="button" class="link" onclick={open}
         >{load.finishedAt && !load.development ? 'Note its development' : 'Change'}</button
       >
     {/if}
