@@ -38,8 +38,9 @@ test('log, edit the camera, choose a town, judge, develop, read the log again: e
   expect(await words()).toEqual(before);
 
   await page.goto(`${app.url}/log/judge?film=${FILM}`);
-  const card = page.getByLabel(`Judge frame ${number}`);
-  await card.getByRole('button', { name: 'Thin' }).click();
+  await page.getByRole('button', { name: `Frame ${number}: not judged` }).click();
+  const card = page.getByRole('region', { name: `Judge frame ${number}`, exact: true });
+  await card.getByRole('button', { name: /Thin$/ }).click();
   await expect(page.getByRole('button', { name: new RegExp(`^Frame ${number}: thin`) })).toBeVisible();
   expect(await words()).toEqual(before);
 

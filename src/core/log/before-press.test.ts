@@ -52,6 +52,13 @@ describe('before each press', () => {
     expect(checks({ compensation: wanted }, on, {})).toEqual(['filter-gone', 'own']);
     expect(checks({ compensation: wanted }, on, on)).toEqual(['own']);
   });
+  test('two alike are one line, and what lies on the pack is none', () => {
+    const two: Conditions = { circumstances: { ...PLAIN, filters: [grey, grey] } };
+    expect(checks({ compensation: wanted }, two, {})).toEqual(['filter-gone', 'own']);
+    const pack: Conditions = { circumstances: { ...PLAIN, filters: [{ ...grey, place: 'pack' }] } };
+    expect(checks({ compensation: wanted }, pack, {})).toEqual(['own']);
+    expect(checks({ compensation: wanted }, {}, pack)).toEqual(['own']);
+  });
   test('the eye in other light, and a flash to wait for', () => {
     const now: Conditions = {
       circumstances: {

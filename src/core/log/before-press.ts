@@ -3,6 +3,7 @@
 import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
 import type { Conditions } from '../match/situation.ts';
+import type { Filter } from '../match/filters.ts';
 import type { Verdict } from '../match/verdict.ts';
 import type { Pair } from './pair.ts';
 
@@ -30,6 +31,12 @@ export type PressCheck =
 export const MOST_CHECKS = 3;
 /** Less than this between eye and subject is not worth a line, stops. */
 const EYE_WORTH = 0.75;
+
+/** The filters on the camera, each once. What lies on the pack is the pack's: it is asked about when that is loaded. */
+function screwedOn(conditions: Conditions | null): readonly Filter[] {
+  const filters = (conditions?.circumstances?.filters ?? []).filter((f) => f.place !== 'pack');
+  return filters.filter((f, i) => filters.findIndex((g) => g.name === f.name && g.stops === f.stops) === i);
+}
 
 /** What of the film in the camera is worth a line. */
 export type OfLoad = Pick<Pair, 'packFilter' | 'lastRemark'>;
@@ -63,8 +70,8 @@ export function pressChecks(
   if (compensation) found.push({ check: 'compensation-left', ...compensation });
   const dial = left('dial');
   if (dial) found.push({ check: 'dial-left', ...dial });
-  const filters = conditions.circumstances?.filters ?? [];
-  const before = last?.circumstances?.filters ?? [];
+  const filters = screwedOn(conditions);
+  const before = screwedOn(last);
   const same = (a: { readonly name: string; readonly stops: number }, b: typeof a): boolean =>
     a.name === b.name && a.stops === b.stops;
   for (const f of before) {

@@ -33,7 +33,7 @@
 
 {#if checks.length > 0}
   <ul aria-label="Before you press" data-testid="checks">
-    {#each checks as check (sayCheck(check))}<li>
+    {#each checks as check, i (i)}<li>
         <Figures text={sayCheck(check)} />
         {#if check.check === 'pack-filter'}
           <button type="button" class="chip" onclick={() => void layFilter()}>It is on</button>

@@ -53,7 +53,7 @@
         <button class="quiet">Add</button>
       </span>
       <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
-      {#each camera.checks as line (line)}
+      {#each camera.checks as line, i (i)}
         <p class="line">
           {line}
           <button
