@@ -28,7 +28,7 @@ const checks = (
   return pressChecks(of, verdict, present, now, last).map((c) => c.check);
 };
 const wanted = verdict?.setting.choice['compensation'] ?? 0;
-const grey = { name: 'Smoke', stops: 2, place: 'pack' } as const;
+const grey = { name: 'Smoke', stops: 2, place: 'lens' } as const;
 
 // common practice, no source: the usual ways to lose a frame on a camera that sets itself
 describe('before each press', () => {
