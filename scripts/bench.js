@@ -11,36 +11,41 @@ import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
+const [all, engine, log, histories] = [
+  process.argv.length === 2,
+  ...['--engine', '--log', '--histories'].map((name) => process.argv.includes(name))
+];
+/** So many random histories of a log, and what was noted is still true after each of their steps. */
+const HISTORIES = '10000';
+if (all || histories)
+  run('npx', ['vitest', 'run', 'tests/histories.test.ts'], { JUST_ENOUGH_HISTORIES: HISTORIES });
 // where packages with native parts are found
 const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 // where the log leaves what the server is measured with
 const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
 process.env.BENCH_FOLDER = folder;
-const NAMES = process.argv.includes('--log')
-  ? ['judge', 'log']
-  : process.argv.includes('--engine')
-    ? ['engine', 'sky']
-    : ['engine', 'sky', 'judge', 'log'];
-await build({
-  root: ROOT,
-  configFile: false,
-  logLevel: 'error',
-  build: {
-    ssr: true,
-    outDir,
-    emptyOutDir: true,
-    rollupOptions: {
-      input: Object.fromEntries(NAMES.map((name) => [name, join(ROOT, 'bench', `${name}.ts`)])),
-      output: { entryFileNames: '[name].mjs' }
-    }
-  },
-  ssr: { noExternal: true, external: ['better-sqlite3', 'sharp'] }
-});
+const NAMES = [...(all || engine ? ['engine', 'sky'] : []), ...(all || log ? ['judge', 'log'] : [])];
+if (NAMES.length > 0)
+  await build({
+    root: ROOT,
+    configFile: false,
+    logLevel: 'error',
+    build: {
+      ssr: true,
+      outDir,
+      emptyOutDir: true,
+      rollupOptions: {
+        input: Object.fromEntries(NAMES.map((name) => [name, join(ROOT, 'bench', `${name}.ts`)])),
+        output: { entryFileNames: '[name].mjs' }
+      }
+    },
+    ssr: { noExternal: true, external: ['better-sqlite3', 'sharp'] }
+  });
 for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
 if (NAMES.includes('log')) await benchLog(folder);
 rmSync(folder, { recursive: true, force: true });
-if (!process.argv.includes('--engine') && !process.argv.includes('--log')) {
+if (all) {
   await benchShoot();
   await benchOffline();
   await benchNewcomer();

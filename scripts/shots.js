@@ -69,14 +69,15 @@ async function offlineShot() {
   const log = async () => {
     await page.goto(`${at}/shoot?shadow=soft&load=demo-load-heron`, { waitUntil: 'networkidle' });
     await page.getByTestId('log').click();
-    await page.getByText(/is kept in the offline/).waitFor();
+    await page.getByText(/is kept on this device/).waitFor();
   };
   await log();
   const light = { lv: 12, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } };
   await page.request.post(`${at}/api/v1/frames`, {
     data: {
       ...{ id: 'another-phone-1', loadId: 'demo-load-heron', number: 1, light, note: 'Gulls on the slip' },
-      choice: { dial: 2, scene: 0, compensation: 2, focus: 0 }
+      choice: { dial: 2, scene: 0, compensation: 2, focus: 0 },
+      ...{ takenAt: { at: new Date().toISOString(), zone: 'UTC' }, cameraRevision: 0, filmRevision: 0 }
     }
   });
   await page.unroute('**/api/v1/sync');

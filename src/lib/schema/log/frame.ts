@@ -55,7 +55,8 @@ export const factFields = {
 
 const revision = () => number().integer().min(1);
 /** 0 = not known: as it was when the frame was taken. */
-const seen = () => number().integer().min(0).required();
+const seen = () =>
+  number().integer().min(0).required('Give the revision that was seen, or 0 where it is not known.');
 
 /** The fields of a frame to be logged. The id is made by the sender: the same id twice is the same frame. */
 export const newFrameFields = {

@@ -18,7 +18,9 @@ export const momentSchema: ObjectSchema<MomentBody> = object({
   at: string().required(WORDS['bad-instant']).max(40, WORDS['bad-instant']),
   zone: string().required(WORDS['bad-zone']).max(60, WORDS['bad-zone'])
 })
-  .required()
+  .required(
+    'Give the time and whose clocks it is by, such as {"at": "2026-05-01T10:00:00.000Z", "zone": "Europe/Oslo"}.'
+  )
   .test(
     'moment',
     WORDS['bad-instant'],
