@@ -68,3 +68,31 @@ test(
     expect(await bad.text()).toContain('A tone is one of');
   }
 );
+
+test(
+  'a judgement is undone and taken away; a digit changes nothing that is judged, and the subject is in the heading',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log/judge?film=demo-load-pebble-summer`);
+    const last = page.getByRole('button', { name: /^Frame 8: / });
+    await expect(last).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByRole('heading', { name: 'Frame 8: Harbour wall' })).toBeVisible();
+    const judged = await last.getAttribute('aria-label');
+    const card = page.getByRole('region', { name: 'Judge frame 8' });
+    await expect(card).toHaveAttribute('data-seen', 'yes');
+    await page.keyboard.press('1');
+    await card.getByRole('button', { name: 'Take this judgement away' }).click();
+    await expect(page.getByRole('button', { name: 'Frame 8: not judged' })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    // as it was before the digit and the taking away
+    await expect(last).toHaveAttribute('aria-label', judged ?? '');
+    await card.getByRole('button', { name: 'Too dark' }).click();
+    await expect(page.getByRole('button', { name: 'Frame 8: too dark' })).toBeVisible();
+    await page
+      .getByRole('status')
+      .filter({ hasText: 'Frame 8 is judged.' })
+      .getByRole('button', { name: 'Undo' })
+      .click();
+    await expect(last).toHaveAttribute('aria-label', judged ?? '');
+  }
+);

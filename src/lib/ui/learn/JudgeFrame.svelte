@@ -92,7 +92,7 @@
 <svelte:window onkeydown={key} />
 <section aria-label="Judge frame {frame.number}" data-seen={seen ? 'yes' : undefined}>
   <h2>
-    {frame.number}{frame.about.subject === '' ? '' : `. ${frame.about.subject}`}
+    Frame {frame.number}{frame.about.subject === '' ? '' : `: ${frame.about.subject}`}
   </h2>
   <p class="marks">
     <Figures text={frameMarks(frame)} />
