@@ -12,7 +12,7 @@ const CACHE = `just-enough-${version}`;
 const SHELL = '/shell';
 const ASSETS = [...build, ...files];
 const IS_ASSET = new Set(ASSETS);
-/** Pages that fill themselves from the phone; others lead to the offline. */
+/** Pages that fill themselves from the phone; others lead to the page Offline. */
 const CARRIED_PAGES = ['/shoot', '/offline'];
 /** Home is waited for as long as this, ms; shorter if it was out of reach a moment ago. */
 const PATIENCE_MS = { usual: 2500, afterAway: 400 } as const;
@@ -104,7 +104,7 @@ async function shell(): Promise<Response> {
 function withoutHome(url: URL): Response {
   const page = url.pathname.replace(/\/__data\.json$/, '');
   if (CARRIED_PAGES.includes(page)) return answer({ type: 'data', nodes: [NO_HOME, null, null] });
-  // the pair in hand and the light go along
+  // the pair in use and the light go along
   const query = new URLSearchParams(
     [...url.searchParams].filter(([name]) => !name.startsWith('x-sveltekit'))
   );

@@ -25,7 +25,7 @@ test(
 );
 
 test(
-  'taking another pair in hand changes the whole instrument',
+  'taking another pair in use changes the whole instrument',
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit?shadow=soft`);

@@ -14,7 +14,7 @@ async function jpeg(shade: number): Promise<Buffer> {
     .toBuffer();
 }
 
-/** What Shoot says of the pair in hand in one light. */
+/** What Shoot says of the pair in use in one light. */
 async function answerOf(page: Page, url: string) {
   const question = {
     cameraId: 'demo-marigold',

@@ -43,7 +43,7 @@ const then = (...actions: (Action | Change)[]): Carried =>
   );
 
 describe('what is carried', () => {
-  test('the pair asked for, else the one in hand at home, else the first', () => {
+  test('the pair asked for, else the one in use at home, else the first', () => {
     expect(carriedInUse(CARRIED, 'one')?.loadId).toBe('one');
     expect(carriedInUse(CARRIED, 'nowhere')?.loadId).toBe('two');
     expect(carriedInUse({ ...CARRIED, inUse: null }, null)?.loadId).toBe('one');

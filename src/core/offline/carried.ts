@@ -66,7 +66,7 @@ export function carriedPairs(carried: Carried): readonly Pair[] {
   return carried.loads.flatMap((l) => carriedPair(carried, l.id) ?? []);
 }
 
-/** The pair that a page is about: the one asked for, else the one in hand, else the first; null = none is carried. */
+/** The pair that a page is about: the one asked for, else the one in use, else the first; null = none is carried. */
 export function carriedInUse(carried: Carried, loadId: string | null): Pair | null {
   const asked = loadId === null ? null : carriedPair(carried, loadId);
   const inUse = carried.inUse === null ? null : carriedPair(carried, carried.inUse);

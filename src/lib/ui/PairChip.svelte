@@ -1,4 +1,4 @@
-<!-- The pair in hand, with its frames drawn: used ones filled. Leads to Kit, where pairs are taken up. -->
+<!-- The pair in use, with its frames drawn: used ones filled. Leads to Kit, where pairs are taken up. -->
 <script lang="ts">
   import { useCurrent } from './current.svelte.ts';
 
@@ -27,7 +27,7 @@
     {/if}
     <span class="left" data-testid="frames-left">{pair.framesLeft} left</span>
   {:else}
-    <span class="names">No pair in hand</span>
+    <span class="names">No pair in use</span>
   {/if}
 </a>
 

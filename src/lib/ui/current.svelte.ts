@@ -1,4 +1,4 @@
-// What every page shares: the pair in hand and the light now, and everything the core says about them.
+// What every page shares: the pair in use and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
@@ -84,7 +84,7 @@ export class Current {
     const after = pointed.reduce(applied, judged.situation);
     return reachOf(after, withFocus(after.camera, judged.pair.present, this.focus));
   });
-  /** Why the pair in hand cannot be judged, in words; '' when it can. */
+  /** Why the pair in use cannot be judged, in words; '' when it can. */
   readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
 
   constructor(light: LightChoice, pair: Pair | null, films: readonly Film[]) {

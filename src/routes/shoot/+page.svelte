@@ -165,7 +165,7 @@
   </section>
 {:else}
   <section class="sheet empty">
-    <h2>No camera in hand yet</h2>
+    <h2>No camera in use yet</h2>
     <p>Take a loaded camera up in Kit, or answer three questions about yours.</p>
     <a class="press" href="/start">Enter your camera</a>
   </section>

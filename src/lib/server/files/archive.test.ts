@@ -42,7 +42,7 @@ function home(demo: boolean) {
   folders.push(folder);
   const db = demo ? seededDatabase() : openDatabase(':memory:');
   const intake = scanIntake(folder, scanRepository(db), () => NOW);
-  return { db, folder, intake, desk: importJobs(db, join(folder, 'incoming'), intake) };
+  return { db, folder, intake, jobs: importJobs(db, join(folder, 'incoming'), intake) };
 }
 type Home = ReturnType<typeof home>;
 
@@ -52,11 +52,11 @@ async function* bytesOf(data: Uint8Array | string) {
 }
 
 /** Sends a file in and waits until it is read. */
-async function bring({ desk }: Home, data: Uint8Array | string, name = 'archive.jsonl'): Promise<ImportView> {
-  const begun = await desk.start(name, bytesOf(data));
+async function bring({ jobs }: Home, data: Uint8Array | string, name = 'archive.jsonl'): Promise<ImportView> {
+  const begun = await jobs.start(name, bytesOf(data));
   if (!begun) throw new Error('too large');
   for (;;) {
-    const view = desk.find(begun.id);
+    const view = jobs.find(begun.id);
     if (view && view.state !== 'reading') return view;
     await new Promise((next) => setTimeout(next, 5));
   }
@@ -78,12 +78,12 @@ describe('the archive', () => {
     expect(view.faults).toEqual([]);
     expect(view.state).toBe('ready');
     expect(textOf(to.db).split('\n')).toHaveLength(1);
-    expect(to.desk.take(view.id)).toBe(true);
+    expect(to.jobs.take(view.id)).toBe(true);
     expect(textOf(to.db)).toBe(text);
     const again = await bring(to, text);
     expect(again.counts.frame?.fresh).toBe(0);
     expect(again.counts.frame?.here).toBeGreaterThan(20);
-    expect(to.desk.take(again.id)).toBe(true);
+    expect(to.jobs.take(again.id)).toBe(true);
     expect(textOf(to.db)).toBe(text);
   });
 
@@ -136,7 +136,7 @@ describe('the archive', () => {
       );
       const view = await bring(to, text);
       expect(view.faults).toEqual([]);
-      to.desk.take(view.id);
+      to.jobs.take(view.id);
       expect(textOf(to.db)).toBe(text);
       expect(dump(to.db)).toEqual(dump(from.db));
     }
@@ -203,7 +203,7 @@ describe('the archive', () => {
     expect(view.state).toBe('refused');
     expect(view.faults.map((f) => f.why).join('\n')).toMatch(why);
     if (line !== null) expect(view.faults[0]?.line).toBe(line);
-    expect(to.desk.take(view.id)).toBe(false);
+    expect(to.jobs.take(view.id)).toBe(false);
     expect(textOf(to.db).split('\n')).toHaveLength(1);
     expect(
       to.db.prepare('select (select count(*) from staged) + (select count(*) from staged_frame) as n').get()
@@ -261,7 +261,7 @@ describe('the archive', () => {
     ];
     const view = await bring(to, lines.map((line) => JSON.stringify(line)).join('\n'));
     expect(view.faults).toEqual([]);
-    expect(to.desk.take(view.id)).toBe(true);
+    expect(to.jobs.take(view.id)).toBe(true);
     const frames = frameRepository(to.db).listByLoad('old-load');
     expect(frames.map((f) => f.doubts)).toEqual([['zone'], ['setting', 'zone']]);
     expect(frames[0]).toMatchObject({
@@ -284,8 +284,8 @@ describe('the archive', () => {
   test('an import is dropped, and another takes its place', async () => {
     const to = home(false);
     const view = await bring(to, textOf(home(true).db));
-    expect(to.desk.cancel(view.id)).toBe(true);
-    expect(to.desk.take(view.id)).toBe(false);
+    expect(to.jobs.cancel(view.id)).toBe(true);
+    expect(to.jobs.take(view.id)).toBe(false);
     expect(
       to.db.prepare('select (select count(*) from staged) + (select count(*) from staged_frame) as n').get()
     ).toEqual({ n: 0 });
@@ -320,7 +320,7 @@ describe('the ZIP', () => {
     const to = home(false);
     const view = await bring(to, zip, 'archive.zip');
     expect(view.faults).toEqual([]);
-    expect(to.desk.take(view.id)).toBe(true);
+    expect(to.jobs.take(view.id)).toBe(true);
     const [scan] = scanRepository(to.db).list();
     if (!scan) throw new Error('no scan');
     expect(readFileSync(to.intake.pathOf(scan, 'original'))).toEqual(
@@ -424,13 +424,13 @@ describe('CSV', () => {
     const bad = await bring(to, text('bright'), 'x.csv');
     const mapping = { ...likelyMapping(bad.csv?.headers ?? []), set: 'Marks' };
     expect(mapping).toMatchObject({ number: 'No.', date: 'When', light: 'LV', subject: 'What' });
-    expect(to.desk.map(bad.id, mapping, target)?.faults).toEqual([
+    expect(to.jobs.map(bad.id, mapping, target)?.faults).toEqual([
       { line: 3, why: expect.stringMatching(/^light: “bright” is not a light reading/) as unknown }
     ]);
-    expect(to.desk.take(bad.id)).toBe(false);
+    expect(to.jobs.take(bad.id)).toBe(false);
     const good = await bring(to, text('13'), 'x.csv');
-    expect(to.desk.map(good.id, mapping, target)?.state).toBe('ready');
-    expect(to.desk.take(good.id)).toBe(true);
+    expect(to.jobs.map(good.id, mapping, target)?.state).toBe('ready');
+    expect(to.jobs.take(good.id)).toBe(true);
     const gulls = frameRepository(to.db)
       .listByLoad(film)
       .find((f) => f.number === 8);

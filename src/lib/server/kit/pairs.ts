@@ -25,7 +25,7 @@ export function remarkBefore(store: Repositories, load: Pick<Load, 'id' | 'camer
   return (at === -1 ? films.at(-1) : films[at - 1])?.remark ?? '';
 }
 
-/** The pair a page is about: the one its address names, else the one in hand. */
+/** The pair a page is about: the one its address names, else the one in use. */
 export function pairInUse(store: Repositories, loadId: string | null): Pair | null {
   const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inUse();
   return load && pairOf(store, load);

@@ -83,7 +83,7 @@ describe('the kit', () => {
     seedDemo(db);
     expect(frames.listByLoad('demo-load-marigold')).toHaveLength(5);
   });
-  test('a retired camera leaves the kit and the hand, keeps its frames, and can come back', () => {
+  test('a retired camera leaves the kit and is not in use, keeps its frames, and can come back', () => {
     const { db, frames, loads } = demo();
     const cameras = cameraRepository(db);
     expect(loads.inUse()?.cameraId).toBe('demo-marigold');

@@ -17,7 +17,7 @@ afterEach(() => {
   for (const folder of folders.splice(0)) rmSync(folder, { recursive: true, force: true });
 });
 
-function desk() {
+function workroom() {
   const folder = mkdtempSync(join(tmpdir(), 'just-enough-scans-'));
   folders.push(folder);
   const db = seededDatabase();
@@ -64,7 +64,7 @@ describe('taken in', () => {
     ['grey.jpeg', () => grey().greyscale().jpeg().toBuffer()],
     ['no ending', () => grey().jpeg().toBuffer()]
   ])('%s is kept byte for byte, with two small pictures', async (name, make) => {
-    const { intake, take } = desk();
+    const { intake, take } = workroom();
     const data = await make();
     const taken = await take(name, data);
     if (!taken.ok) throw new Error(explainScanRefusal(name, taken.error));
@@ -77,7 +77,7 @@ describe('taken in', () => {
   });
 
   test('turned as its Exif says', async () => {
-    const { intake, take } = desk();
+    const { intake, take } = workroom();
     const taken = await take('a.jpg', await grey().withMetadata({ orientation: 6 }).jpeg().toBuffer());
     if (!taken.ok) throw new Error(taken.error.fault);
     expect([taken.value.width, taken.value.height]).toEqual([40, 60]);
@@ -86,7 +86,7 @@ describe('taken in', () => {
   });
 
   test('black and white are told as lost', async () => {
-    const { take } = desk();
+    const { take } = workroom();
     const data = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#000000' } })
       .composite([
         {
@@ -151,7 +151,7 @@ describe('refused, with nothing left', () => {
       /moves, or has several pages/
     ]
   ])('%s', async (name, make, why) => {
-    const { folder, scans, take } = desk();
+    const { folder, scans, take } = workroom();
     const taken = await take(name, await make());
     expect(taken.ok ? 'taken' : explainScanRefusal(name, taken.error)).toMatch(why);
     expect(readdirSync(folder)).toEqual([]);
@@ -159,7 +159,7 @@ describe('refused, with nothing left', () => {
   });
 
   test('the same file twice on a film; after it went to the trash it may come again', async () => {
-    const { scans, take } = desk();
+    const { scans, take } = workroom();
     const data = await grey().jpeg().toBuffer();
     const first = await take('a.jpg', data);
     if (!first.ok) throw new Error(first.error.fault);
@@ -174,7 +174,7 @@ describe('refused, with nothing left', () => {
 });
 
 test('scans are given to frames of their own film only, all or none', async () => {
-  const { scans, take } = desk();
+  const { scans, take } = workroom();
   const taken = await take('a.jpg', await grey().jpeg().toBuffer());
   if (!taken.ok) throw new Error(taken.error.fault);
   const scanId = taken.value.id;

@@ -1,4 +1,4 @@
-<!-- The camera in hand as its own positions, with the mark to set on each. -->
+<!-- The camera in use as its own positions, with the mark to set on each. -->
 <script lang="ts">
   import { positionCount } from '#core/camera/camera.ts';
   import { useCurrent } from '../current.svelte.ts';

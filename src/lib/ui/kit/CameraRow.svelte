@@ -14,7 +14,7 @@
     films: readonly Film[];
     /** Why the last load was refused, if it was this camera's. */
     refused: RefusedLoad | null;
-    /** The light in hand as a query, carried along to Shoot. */
+    /** The light now as a query, carried along to Shoot. */
     lightQuery: string;
   }
 </script>

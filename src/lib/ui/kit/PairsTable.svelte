@@ -3,7 +3,7 @@
   import type { AtHand } from '#core/match/at-hand.ts';
   import type { PairVerdict } from '#core/match/pairs.ts';
 
-  /** Every pair that fits, with its chance in the light in hand. */
+  /** Every pair that fits, with its chance in the light now. */
   export interface PairsTableProps {
     pairs: readonly PairVerdict[];
     light: LightChoice;

@@ -8,7 +8,7 @@ const place = { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/G
 const EVENING = Date.UTC(2026, 8, 12, 19, 0);
 
 describe('how the light goes on', () => {
-  test('it starts from the light in hand and falls through the evening', () => {
+  test('it starts from the light now and falls through the evening', () => {
     const light = choiceFromShadow('none');
     const course = courseAhead(light, place, EVENING);
     expect(course[0]?.lv).toBeLessThanOrEqual(light.lv + 1.5);

@@ -1,4 +1,4 @@
-// How the light in hand will go on: the sum of sun, moon and sky gives the change, the light in hand where it starts.
+// How the light now will go on: the sum of sun, moon and sky gives the change, the light now where it starts.
 import { lightCourse, type CoursePoint } from '#core/sky/events.ts';
 import { madeUpSky } from '#core/sky/forecast.ts';
 import type { SkyScene } from '#core/sky/sky-light.ts';

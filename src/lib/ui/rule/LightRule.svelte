@@ -1,4 +1,4 @@
-<!-- The light rule: the light now as a marker on a ruler of daily life, and what the pair in hand makes of every light. -->
+<!-- The light rule: the light now as a marker on a ruler of daily life, and what the pair in use makes of every light. -->
 <script lang="ts">
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
@@ -120,7 +120,7 @@
   </div>
   <div class="foot">
     <p>
-      {#if reached}<Figures text={sayReach(reached.reach)} />{:else}Take a pair in hand to see its reach.{/if}
+      {#if reached}<Figures text={sayReach(reached.reach)} />{:else}Use a pair to see its reach.{/if}
     </p>
     <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
       {whole ? 'Around the light' : 'Whole scale'}

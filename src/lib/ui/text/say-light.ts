@@ -1,4 +1,4 @@
-// The light in words, and what the pair in hand makes of the scale of light.
+// The light in words, and what the pair in use makes of the scale of light.
 import type { LightModifiers } from '#core/light/by-eye.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import { NAMED_MARKS } from '#core/light/named-marks.ts';

@@ -1,7 +1,7 @@
 <script module lang="ts">
   import type { Judged } from '../current-judge.ts';
 
-  /** Remedies for the pair in hand, in order of effort; what the evening still holds; which film speeds fit. */
+  /** Remedies for the pair in use, in order of effort; what the evening still holds; which film speeds fit. */
   export interface WhatHelpsProps {
     judged: Judged;
   }

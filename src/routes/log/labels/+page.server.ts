@@ -3,7 +3,7 @@ import { takenWith } from '#server/log/taken-with.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
-/** The frames of a film for their labels: the one asked for, else the one in hand. */
+/** The frames of a film for their labels: the one asked for, else the one in use. */
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');

@@ -9,7 +9,7 @@ import { explainLogRefusal } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The film to write up: the one asked for, else the one in hand, else the latest. */
+/** The film to write up: the one asked for, else the one in use, else the latest. */
 function chosenLoad(asked: string | null) {
   const s = store();
   return (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;

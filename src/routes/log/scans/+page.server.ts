@@ -3,7 +3,7 @@ import { pairOf } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
-/** The scans of one film: the one asked for, else the one in hand, else the latest. */
+/** The scans of one film: the one asked for, else the one in use, else the latest. */
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
