@@ -22,7 +22,7 @@ export interface CarriedCamera {
 
 /** What a phone carries: the cameras in use, every film and thing, the loads that are open and their frames. */
 export interface Carried {
-  /** The load in hand at home; null = none. */
+  /** The load in use at home; null = none. */
   readonly inUse: string | null;
   readonly cameras: readonly CarriedCamera[];
   readonly films: readonly Revised<Film>[];

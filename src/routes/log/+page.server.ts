@@ -4,7 +4,7 @@ import { findFrames, partFrom, partsOf, withPairs } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
-/** Frames that are looked for, over all films; else those of one film: the one asked for, else in hand, else the latest. */
+/** Frames that are looked for, over all films; else those of one film: the one asked for, else the one in use, else the latest. */
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
   const { filter, problems } = filterFromQuery(url.searchParams);
