@@ -8,6 +8,9 @@ export default defineConfig({
   worker: { format: 'es' },
   test: {
     expect: { requireAssertions: true },
+    // a machine may be busy with something else: no test is about time
+    testTimeout: 120_000,
+    hookTimeout: 120_000,
     projects: [
       {
         extends: true,

@@ -1,5 +1,6 @@
 // Where to aim when the finder does not look where the lens does: its own error at any distance, and parallax near by.
 // Lines of sight run parallel, so a finder d beside the lens is off by d at the subject: f·d/(s − f) on the film.
+import { magnification } from './magnification.ts';
 import type { Finder } from '../camera/traits.ts';
 
 /** How far the picture lies from what the finder shows, as shares of the frame (+ = right, + = up). */
@@ -18,13 +19,11 @@ export function aimOff(
   frameMm: readonly [number, number],
   subjectM: number
 ): AimOff {
-  if (!(subjectM * 1000 > focalMm))
-    throw new RangeError(`subjectM must be beyond the focal length ${focalMm} mm, got ${subjectM} m`);
-  const magnification = subjectM === Infinity ? 0 : focalMm / (subjectM * 1000 - focalMm);
+  const size = magnification(focalMm, subjectM);
   const [width, height] = frameMm;
   // a finder above the lens sees higher than the picture: the picture lies lower
   return {
-    rightShare: finder.rightShare - (finder.rightMm * magnification) / width,
-    upShare: finder.upShare - (finder.upMm * magnification) / height
+    rightShare: finder.rightShare - (finder.rightMm * size) / width,
+    upShare: finder.upShare - (finder.upMm * size) / height
   };
 }

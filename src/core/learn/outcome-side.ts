@@ -14,7 +14,7 @@ export function sideOf(outcome: Outcome): OutcomeSide {
 }
 
 /** A frame so many stops off is still one to keep. Common practice, no source. */
-export const KEEPER_STOPS = 1;
+const KEEPER_STOPS = 1;
 
 /** Whether a frame is one to keep: right, or within a stop of it, and nothing else went wrong. Common practice, no source. */
 export function isKeeper(outcome: Outcome, faults: readonly string[]): boolean {

@@ -1,4 +1,5 @@
 // What can spoil a frame beside its exposure. Each condition names what failed, with the numbers.
+import { magnification } from '../focus/magnification.ts';
 import type { Camera } from '../camera/camera.ts';
 import { SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
 import type { Exposure } from '../camera/respond.ts';
@@ -46,8 +47,8 @@ const WAY_SHARES: Readonly<Record<Motion['way'], number>> = { across: 1, oblique
  * @param subjectM metres, beyond the focal length @returns seconds; Infinity for what stands still
  */
 export function motionLimit(motion: Motion, focalMm: number, subjectM: number, circleMm: number): number {
-  const magnification = subjectM === Infinity ? 0 : focalMm / (subjectM * 1000 - focalMm);
-  const perSecond = motion.metresPerSecond * 1000 * WAY_SHARES[motion.way] * magnification;
+  const size = magnification(focalMm, subjectM);
+  const perSecond = motion.metresPerSecond * 1000 * WAY_SHARES[motion.way] * size;
   return perSecond === 0 ? Infinity : (2 * circleMm) / perSecond;
 }
 

@@ -11,6 +11,7 @@ import { reciprocityStops } from '../film/reciprocity.ts';
 import { lightKindStops, temperatureStops } from '../film/traits.ts';
 import { flashSeconds, mixedStops } from '../flash/flash.ts';
 import { speedStops } from '../units/film-speed.ts';
+import { magnification } from '../focus/magnification.ts';
 import { PLAIN, type Circumstances } from './circumstances.ts';
 import { eyeFilterStops, filmFilterStops } from './filters.ts';
 import { flashErrorStops, flashFor } from './firing.ts';
@@ -82,19 +83,6 @@ export interface ErrorOfFrame {
   readonly exposure: Exposure;
   /** Null when no flash fired. */
   readonly flash: FlashOnFrame | null;
-}
-
-/**
- * Magnification at a subject distance: m = f/(s − f); 0 at infinity.
- * @param focalMm > 0 @param subjectM metres, beyond the focal length
- * @throws {RangeError} when the subject is nearer than the focal length
- */
-export function magnification(focalMm: number, subjectM: number): number {
-  if (subjectM === Infinity) return 0;
-  const beyondMm = subjectM * 1000 - focalMm;
-  if (!(beyondMm > 0))
-    throw new RangeError(`subjectM must be beyond the focal length ${focalMm} mm, got ${subjectM} m`);
-  return focalMm / beyondMm;
 }
 
 /** The exposure value the camera asks for when its eye reads `readLv`. Meaningless on manual cameras, which ask for nothing. */

@@ -1,4 +1,5 @@
 // The engine for other programs: a question comes in, an answer goes out, nothing is stored.
+import { jsonAnswer } from '../http/json-answer.ts';
 import type { Schema } from 'yup';
 import { atHandFrom } from '#core/match/at-hand.ts';
 import { rankSettings, bestSetting } from '#core/match/rank.ts';
@@ -28,24 +29,19 @@ function shelfOf(s: Store): Shelf {
   };
 }
 
-/** JSON of a value; what has no end becomes null. */
-function answer(value: unknown): Response {
-  return new Response(JSON.stringify(value), { headers: { 'content-type': 'application/json' } });
-}
-
 /** Every setting, best first. */
 export async function matchAnswer(request: Request): Promise<Response> {
   const question = await questionOf(request);
   if (question instanceof Response) return question;
   const verdicts = rankSettings(question.situation, question.present).slice(0, MOST_VERDICTS);
-  return answer({ verdicts: verdicts.map(verdictAnswer) });
+  return jsonAnswer({ verdicts: verdicts.map(verdictAnswer) });
 }
 
 /** The reach of the pair. */
 export async function reachOfRequest(request: Request): Promise<Response> {
   const question = await questionOf(request);
   if (question instanceof Response) return question;
-  return answer(reachAnswer(reachOf(question.situation, question.present)));
+  return jsonAnswer(reachAnswer(reachOf(question.situation, question.present)));
 }
 
 /** What would help. */
@@ -61,5 +57,5 @@ export async function remediesOfRequest(request: Request): Promise<Response> {
       .map((f) => f.value),
     store().things.list()
   );
-  return answer(remediesAnswer(advice, remediesFor(situation, present, atHand)));
+  return jsonAnswer(remediesAnswer(advice, remediesFor(situation, present, atHand)));
 }

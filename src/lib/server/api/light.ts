@@ -1,4 +1,5 @@
 // The ways to know the light, for other programs: a question comes in, an answer goes out, nothing is stored.
+import { jsonAnswer } from '../http/json-answer.ts';
 import type { Schema } from 'yup';
 import type { Result } from '#core/numeric/result.ts';
 import type { FieldFault } from '#schema/reading/parse.ts';
@@ -15,9 +16,4 @@ export async function answerLight<T>(
   if (body instanceof Response) return body;
   const found = answerFor(body);
   return found.ok ? jsonAnswer(found.value) : badFields(found.error);
-}
-
-/** JSON of a value. */
-export function jsonAnswer(value: unknown): Response {
-  return new Response(JSON.stringify(value), { headers: { 'content-type': 'application/json' } });
 }

@@ -1,5 +1,6 @@
 // Nobody undoes another's change: a write says which revision it was made on (RFC 9110 §13.1.1, If-Match), an answer says which
 // it is of (ETag). The later of two is shown how things are now, and decides.
+import { jsonAnswer } from './json-answer.ts';
 import { problem } from './problem.ts';
 
 /** The tag of a revision. */
@@ -9,10 +10,7 @@ export function tagOf(revision: number): string {
 
 /** JSON of a value with the tag of its revision; infinite distances become null. */
 export function tagged(value: unknown, revision: number, status = 200): Response {
-  return new Response(JSON.stringify(value), {
-    status,
-    headers: { 'content-type': 'application/json', etag: tagOf(revision) }
-  });
+  return jsonAnswer(value, { etag: tagOf(revision) }, status);
 }
 
 /**

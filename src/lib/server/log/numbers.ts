@@ -2,10 +2,13 @@
 // A keeper is a frame judged right, or within a stop of it, without a fault.
 import type { Database } from 'better-sqlite3';
 import type { Cause } from '#core/learn/causes.ts';
-import { KEEPER_STOPS } from '#core/learn/outcome-side.ts';
+import { isKeeper } from '#core/learn/outcome-side.ts';
+import { faultsFromJson, outcomeFromJson } from '#schema/log/judgement.ts';
+import { remembered } from '#schema/reading/remembered.ts';
 
-const KEEPER = `(judgement.faults = '[]' and case json_extract(outcome, '$.kind')
-  when 'tone' then abs(json_extract(outcome, '$.stops')) <= ${KEEPER_STOPS} else json_extract(outcome, '$.word') = 'right' end)`;
+const outcomeOf = remembered(outcomeFromJson);
+const faultsOf = remembered(faultsFromJson);
+const KEEPER = 'is_keeper(outcome, judgement.faults)';
 const JUDGED = `judgement join frame on frame.id = judgement.frame_id and frame.deleted_at is null
   join load on load.id = frame.load_id`;
 
@@ -52,6 +55,10 @@ interface PairRow {
 
 /** Sums over a database. */
 export function numbersOf(db: Database) {
+  // the core's own rule, for SQL to count by
+  db.function('is_keeper', { deterministic: true }, (outcome, faults) =>
+    isKeeper(outcomeOf(String(outcome)), faultsOf(String(faults))) ? 1 : 0
+  );
   const pairs = db.prepare<[], PairRow>(
     `select load.camera_id, load.film_id, count(*) as judged, sum(${KEEPER}) as keepers,
        sum(1.0 / load.frames_total) as films

@@ -1,4 +1,4 @@
-import { jsonAnswer } from '#server/api/light.ts';
+import { jsonAnswer } from '#server/http/json-answer.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 

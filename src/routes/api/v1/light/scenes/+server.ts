@@ -1,5 +1,5 @@
 import { SCENES } from '#core/light/scenes.ts';
-import { jsonAnswer } from '#server/api/light.ts';
+import { jsonAnswer } from '#server/http/json-answer.ts';
 import type { RequestHandler } from './$types';
 
 /** The named scenes. */

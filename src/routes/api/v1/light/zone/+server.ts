@@ -1,5 +1,5 @@
 import { parseDecimal } from '#core/units/decimal.ts';
-import { jsonAnswer } from '#server/api/light.ts';
+import { jsonAnswer } from '#server/http/json-answer.ts';
 import { zoneAt } from '#server/light/places.ts';
 import { badFields } from '#server/http/problem.ts';
 import type { RequestHandler } from './$types';
