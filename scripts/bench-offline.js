@@ -34,7 +34,7 @@ async function start(data) {
 async function send(method, path, body) {
   const answer = await fetch(`${URL_}/api/v1${path}`, {
     method,
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', 'if-match': '*' },
     body: JSON.stringify(body)
   });
   if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
@@ -50,10 +50,12 @@ const get = async (path) => (await fetch(`${URL_}/api/v1${path}`)).json();
 const frame = (loadId, number) => ({
   ...{ id: crypto.randomUUID(), loadId, number, note: '', guess: null, conditions: {}, choice: {} },
   light: { lv: 13, sdStops: 0.5, contrast: 'normal', way: { kind: 'hand' } },
-  ...{ series: null, timedSeconds: null, about: { subject: '', reason: '', tags: [] } }
+  ...{ series: null, timedSeconds: null, heardSeconds: null, about: { subject: '', reason: '', tags: [] } },
+  ...{ takenAt: now(), place: '', cameraRevision: 0, filmRevision: 0 }
 });
+const now = () => ({ at: new Date().toISOString(), zone: 'UTC' });
 /** @param {unknown} action */
-const change = (action) => ({ key: crypto.randomUUID(), madeAt: new Date().toISOString(), action });
+const change = (action) => ({ key: crypto.randomUUID(), madeAt: now(), action });
 
 /** Fills the kit up. */
 async function fillKit() {
@@ -75,7 +77,7 @@ async function fillKit() {
     const changes = Array.from({ length: KIT.framesEach }, (_, n) => ({
       ...{ change: change({ kind: 'log', frame: frame(`bench-load-${i}`, n + 1) }), settled: [] }
     }));
-    await send('POST', '/sync', { form: 1, changes });
+    await send('POST', '/sync', { form: 2, changes });
   }
 }
 
