@@ -24,6 +24,9 @@ export function frameRepository(db: Database) {
   const byLoad = db.prepare<[string], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where load_id = ? and deleted_at is null order by number`
   );
+  const numbers = db.prepare<[string], { readonly id: string; readonly number: number }>(
+    'select id, number from frame where load_id = ? and deleted_at is null order by number'
+  );
   const everyByLoad = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where load_id = ?`);
   const one = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where id = ?`);
   // the latest of each of its films, then the latest of these: a camera has few films, and a film few frames
@@ -74,6 +77,8 @@ export function frameRepository(db: Database) {
   };
   return {
     listByLoad: (loadId: string): readonly Frame[] => byLoad.all(loadId).map(frameFromRow),
+    /** The numbers that are given on a load, with whose they are. */
+    numbersOf: (loadId: string) => numbers.all(loadId),
     /** Also those in the trash. */
     everyOfLoad: (loadId: string): readonly Frame[] => everyByLoad.all(loadId).map(frameFromRow),
     /** Frames by their ids, in no order. */

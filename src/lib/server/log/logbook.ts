@@ -39,7 +39,7 @@ export function logbook(db: Database, now: () => Moment) {
 
   /** Why a number cannot be had on a load, or null. `except` is the frame that may keep its own. */
   const numberFault = (load: Load, number: number, except: string | null): LogRefusal | null => {
-    const others = frames.listByLoad(load.id).filter((f) => f.id !== except);
+    const others = frames.numbersOf(load.id).filter((f) => f.id !== except);
     if (!others.some((f) => f.number === number)) return null;
     return { reason: 'taken', number, next: nextFrameNumber(load, others) };
   };

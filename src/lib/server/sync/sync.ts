@@ -58,8 +58,8 @@ export function phoneChanges(db: Database, now: () => Moment) {
   ): { readonly number: number } | Conflict {
     const load = loads.find(loadId);
     if (!load) return { reason: 'gone' };
-    const others = frames.listByLoad(loadId).filter((f) => f.id !== except);
-    const theirs = others.find((f) => f.number === number);
+    const others = frames.numbersOf(loadId).filter((f) => f.id !== except);
+    const theirs = frames.find(others.find((f) => f.number === number)?.id ?? '');
     if (!theirs) return { number };
     const next = nextFrameNumber(load, others);
     const { note, takenAt } = theirs;
