@@ -171,18 +171,23 @@ export const AT_HOME: Readonly<Record<string, Step>> = {
     });
   },
   describe: (scene) => {
-    const { world, memory, fresh } = scene;
+    const { world, memory, fresh, pick, seen } = scene;
     const id = frameIdOf(scene);
     const about = id === null ? undefined : memory.frames.get(id)?.facts.about;
-    if (id === null || !about) return;
+    const saw = id === null ? undefined : seen[pick(2)]?.get(id);
+    if (id === null || !about || !saw) return;
     const [tag, subject] = [fresh('tag'), fresh('subject')];
     const outcome = world.many.change({
       act: 'describe',
       ids: [id],
+      revisions: [saw.revision],
       addTags: [tag],
       removeTags: [],
       subject
     });
-    if (outcome.ok) correctFrame(memory, id, { about: { ...about, tags: [...about.tags, tag], subject } });
+    if (!outcome.ok) return;
+    if (JSON.stringify(saw.facts.about) !== JSON.stringify(about))
+      throw new Error(`a subject of ${id} was overwritten unseen`);
+    correctFrame(memory, id, { about: { ...about, tags: [...about.tags, tag], subject } });
   }
 };

@@ -1,5 +1,5 @@
 // A change of many frames at once, in a request body.
-import { array, object, string, type InferType } from 'yup';
+import { array, number, object, string, type InferType } from 'yup';
 import { ABOUT_LIMITS } from './frame.ts';
 
 /** Frames in one change at most. */
@@ -22,6 +22,17 @@ export const manyEditSchema = object({
     .min(1, 'Choose at least one frame.')
     .max(MOST_FRAMES, `At most ${MOST_FRAMES} frames can be changed at once.`)
     .required(),
+  /** The revision of each that was seen, in the order of the ids. */
+  revisions: array(number().integer().min(1).required())
+    .required()
+    .test(
+      'each',
+      'Give the revision of each frame that was seen, in the order of the ids.',
+      (all: readonly number[] | undefined, { parent }) => {
+        const { ids } = parent as { readonly ids?: readonly unknown[] };
+        return all?.length === ids?.length;
+      }
+    ),
   addTags: tags(),
   removeTags: tags(),
   /** Null = each keeps its own. */

@@ -135,6 +135,11 @@ export function manyProblem(refusal: ManyRefusal): Response {
   switch (refusal.reason) {
     case 'no-frame':
       return told(404, 'One of the frames is not there any more: reload the page.');
+    case 'changed':
+      return told(
+        412,
+        `Frame ${refusal.number} was changed elsewhere since it was shown. How it is now is shown again: look, then decide.`
+      );
     case 'many-tags':
       return told(409, `Frame ${refusal.number} would have more than ${ABOUT_LIMITS.tags} tags.`);
     case 'no-room':

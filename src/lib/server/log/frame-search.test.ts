@@ -72,11 +72,15 @@ describe('many at once', () => {
   const many = manyFrames(db, () => moment('2026-10-01T00:00:00Z', 'UTC'));
   const edit = { act: 'describe' as const, addTags: [], removeTags: [], subject: null };
   const two = ['demo-load-pebble-1', 'demo-load-pebble-2'];
+  const revisions = (): number[] => two.map((id) => frames.find(id)?.revision ?? 0);
 
   test('tags are added and taken off, the subject stays where none is given, and search knows it', () => {
-    expect(many.change({ ...edit, ids: two, addTags: ['Café', 'new'] })).toEqual({ ok: true, changed: 2 });
+    expect(many.change({ ...edit, ids: two, revisions: revisions(), addTags: ['Café', 'new'] })).toEqual({
+      ok: true,
+      changed: 2
+    });
     expect(ids({ words: 'cafe' }).sort()).toEqual(two);
-    many.change({ ...edit, ids: two, removeTags: ['Café'], subject: 'Both' });
+    many.change({ ...edit, ids: two, revisions: revisions(), removeTags: ['Café'], subject: 'Both' });
     expect(two.map((id) => frames.find(id)?.about)).toEqual(
       [1, 2].map(() => ({ subject: 'Both', reason: '', tags: ['new'] }))
     );
@@ -84,17 +88,31 @@ describe('many at once', () => {
 
   test('one that is not there, and none is changed', () => {
     const before = two.map((id) => frames.find(id));
-    expect(many.change({ ...edit, act: 'remove', ids: [...two, 'gone'] })).toEqual({
+    expect(
+      many.change({ ...edit, act: 'remove', ids: [...two, 'gone'], revisions: [...revisions(), 1] })
+    ).toEqual({
       ok: false,
       refusal: { reason: 'no-frame', id: 'gone' }
     });
     expect(two.map((id) => frames.find(id))).toEqual(before);
   });
 
+  test('one that somebody else changed since it was seen, and none is changed', () => {
+    const seen = revisions();
+    const second = frames.find(two[1] ?? '');
+    if (second) frames.change({ ...second, about: { ...second.about, subject: 'theirs' } });
+    const before = two.map((id) => frames.find(id));
+    expect(many.change({ ...edit, ids: two, revisions: seen, subject: 'mine' })).toEqual({
+      ok: false,
+      refusal: { reason: 'changed', number: 2 }
+    });
+    expect(two.map((id) => frames.find(id))).toEqual(before);
+  });
+
   test('to the trash and back', () => {
-    many.change({ ...edit, act: 'remove', ids: two });
+    many.change({ ...edit, act: 'remove', ids: two, revisions: revisions() });
     expect(ids({ trash: true }).sort()).toEqual(two);
-    many.change({ ...edit, act: 'restore', ids: two });
+    many.change({ ...edit, act: 'restore', ids: two, revisions: revisions() });
     expect(ids({ trash: true })).toEqual([]);
   });
 });

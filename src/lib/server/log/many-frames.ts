@@ -10,6 +10,8 @@ import { logbook } from './logbook.ts';
 /** Why nothing was changed: the frame at fault, and what is wrong with it. */
 export type ManyRefusal =
   | { readonly reason: 'no-frame'; readonly id: string }
+  /** Somebody else changed it since it was seen. */
+  | { readonly reason: 'changed'; readonly number: number }
   | { readonly reason: 'many-tags'; readonly number: number }
   | { readonly reason: 'no-room'; readonly number: number };
 
@@ -37,10 +39,12 @@ export function manyFrames(db: Database, now: () => Moment) {
   }
 
   const change = db.transaction((edit: ManyEdit): number => {
-    for (const id of edit.ids) {
+    for (const [i, id] of edit.ids.entries()) {
       const frame = frames.find(id);
       if (!frame || (frame.deletedAt !== null) !== (edit.act === 'restore'))
         throw new Refused({ reason: 'no-frame', id });
+      if (frame.revision !== edit.revisions[i])
+        throw new Refused({ reason: 'changed', number: frame.number });
       switch (edit.act) {
         case 'describe':
           describe(frame, edit);

@@ -38,8 +38,13 @@
     chosen = new Set(is ? [...chosen, id] : [...chosen].filter((c) => c !== id));
   }
 
+  /** The revisions that the table shows. */
+  const seenOf = (of: readonly string[]): number[] =>
+    of.map((id) => frames.find((f) => f.id === id)?.revision ?? 1);
+
   async function change(edit: Partial<ManyEdit> & Pick<ManyEdit, 'act'>): Promise<boolean> {
-    const sent = await changeMany({ ids, addTags: [], removeTags: [], subject: null, ...edit });
+    const revisions = seenOf(ids);
+    const sent = await changeMany({ ids, revisions, addTags: [], removeTags: [], subject: null, ...edit });
     if (!sent.ok) sayTrouble(sent.error);
     await invalidateAll();
     return sent.ok;
@@ -60,11 +65,13 @@
 
   async function move(act: 'remove' | 'restore'): Promise<void> {
     const moved = ids;
+    // moving each made its next revision
+    const revisions = seenOf(moved).map((r) => r + 1);
     if (!(await change({ act }))) return;
     chosen = new Set();
     const back = act === 'remove' ? 'restore' : 'remove';
     sayDone(act === 'remove' ? `${moved.length} in the trash.` : `${moved.length} back in the log.`, () => {
-      void changeMany({ act: back, ids: moved, addTags: [], removeTags: [], subject: null }).then(
+      void changeMany({ act: back, ids: moved, revisions, addTags: [], removeTags: [], subject: null }).then(
         (undone) => {
           if (!undone.ok) sayTrouble(undone.error);
           void invalidateAll();
