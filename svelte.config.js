@@ -32,7 +32,12 @@ export default {
     },
     typescript: {
       config: (config) => {
-        config.include.push('../bench/**/*.ts', '../tests/**/*.ts', '../playwright.config.ts');
+        config.include.push(
+          '../bench/**/*.ts',
+          '../vite.workers.config.ts',
+          '../tests/**/*.ts',
+          '../playwright.config.ts'
+        );
         return config;
       }
     }

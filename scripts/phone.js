@@ -8,7 +8,7 @@ import { createInterface } from 'node:readline/promises';
 import { pathToFileURL } from 'node:url';
 import { certificateFor } from './certificate.js';
 import { readPort, requireFree, requireWritable } from './listen.js';
-import { buildIfStale, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
+import { buildIfStale, buildStamp, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
 
 const LEAST_PASSCODE = 8;
 const AUTHORITY_PATH = '/trust.crt';
@@ -38,6 +38,7 @@ Object.assign(process.env, {
   JUST_ENOUGH_DATA: data,
   JUST_ENOUGH_DEMO: demo ? '1' : '0',
   JUST_ENOUGH_LOCKED: '1',
+  JUST_ENOUGH_BUILD: buildStamp(),
   JUST_ENOUGH_HOSTS: [...names, process.env.JUST_ENOUGH_HOSTS ?? ''].filter(Boolean).join(','),
   NODE_ENV: 'production',
   // scans and exports are large; every route that takes less says so itself

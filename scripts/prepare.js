@@ -1,5 +1,6 @@
 // What both commands need first: a new enough Node.js, installed packages, a build that is not older than its sources.
 import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -84,6 +85,13 @@ function isInstalled() {
   );
 }
 
+/** Changes with every build. */
+export const buildStamp = () =>
+  createHash('sha256')
+    .update(readFileSync(join(ROOT, 'build', '.sources')))
+    .digest('hex')
+    .slice(0, 16);
+
 /** Builds the app, if there is no build or a source changed since. */
 export function buildIfStale() {
   const stamp = join(ROOT, 'build', '.sources');
@@ -92,6 +100,8 @@ export function buildIfStale() {
   console.log('Building …');
   if (run('npx', ['vite', 'build', '--logLevel', 'error']) !== 0)
     fail('Building failed; the lines above say why.');
+  if (run('npx', ['vite', 'build', '--config', 'vite.workers.config.ts', '--logLevel', 'error']) !== 0)
+    fail('Building the workers failed; the lines above say why.');
   // by a process of its own: its packages may have been installed a moment ago
   if (
     run('node', ['-e', "import('./scripts/places.js').then((m) => m.makePlaces('build/places.sqlite'))"]) !==
@@ -110,9 +120,13 @@ function fingerprint() {
   );
   const all = [
     ...files,
-    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'scripts/places.js'].map((f) =>
-      join(ROOT, f)
-    )
+    ...[
+      'package-lock.json',
+      'svelte.config.js',
+      'vite.config.ts',
+      'vite.workers.config.ts',
+      'scripts/places.js'
+    ].map((f) => join(ROOT, f))
   ];
   return all
     .sort()

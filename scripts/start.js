@@ -4,7 +4,7 @@ import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { setFlagsFromString } from 'node:v8';
 import { readPort, requireFree, requireWritable } from './listen.js';
-import { buildIfStale, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
+import { buildIfStale, buildStamp, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
 
 refuseOldNode();
 // memory is cleared sooner than Node.js would by itself: this runs on the small machine at home, beside other things
@@ -24,6 +24,7 @@ Object.assign(process.env, {
   PORT: String(port),
   JUST_ENOUGH_DATA: data,
   JUST_ENOUGH_DEMO: demo ? '1' : '0',
+  JUST_ENOUGH_BUILD: buildStamp(),
   NODE_ENV: 'production',
   // scans and exports are large; every route that takes less says so itself
   BODY_SIZE_LIMIT: 'Infinity'

@@ -2,8 +2,8 @@
 // server that listens beyond this machine lets in who knows the passcode.
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
+import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
 import { problem } from '#server/http/problem.ts';
-import { learnAtStart } from '#server/learn/at-start.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
@@ -14,11 +14,8 @@ export const init: ServerInit = async () => {
   delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
   if (config.locked && !access.isSet())
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
-  const stopLearning = learnAtStart(store());
-  process.once('sveltekit:shutdown', () => {
-    stopLearning();
-    closeStore();
-  });
+  store().learner.look();
+  process.once('sveltekit:shutdown', closeStore);
 };
 
 export const handle: Handle = async ({ event, resolve }) => {
@@ -46,7 +43,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     redirect(303, `/enter?to=${encodeURIComponent(pathname + search)}`);
   }
   // the look is there with the first byte: no white flash for eyes that are used to the dark
-  const scheme = pathname === '/shell' ? 'kept' : store().settings.read().scheme;
+  const look = schemeOf(event.cookies.get(LOOK_COOKIE)) ?? store().settings.read().scheme;
+  const scheme = pathname === '/shell' ? 'kept' : look;
   return resolve(event, {
     // the fonts of every page: known before the style sheet is read, so that nothing is laid out twice
     preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || path.includes('latin-wght-normal')),

@@ -1,22 +1,28 @@
+import { LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
 import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** What home knows. The service worker puts null in its place where home is out of reach. */
-function homeOf(loadId: string | null) {
+function homeOf(loadId: string | null, look: Scheme | null) {
+  const settings = store().settings.read();
   return {
     pair: pairInUse(store(), loadId),
     films: store()
       .films.list()
       .map((f) => f.value),
     things: store().things.list(),
-    settings: store().settings.read(),
+    settings: { ...settings, scheme: look ?? settings.scheme },
     recent: recentFrames(store()),
     notices: store().notices.waiting()
   };
 }
 
-export const load: LayoutServerLoad = ({ url, locals }): { home: ReturnType<typeof homeOf> | null } => ({
+export const load: LayoutServerLoad = ({
+  url,
+  locals,
+  cookies
+}): { home: ReturnType<typeof homeOf> | null } => ({
   // at the gate nobody is told anything
-  home: locals.signedIn ? homeOf(url.searchParams.get('load')) : null
+  home: locals.signedIn ? homeOf(url.searchParams.get('load'), schemeOf(cookies.get(LOOK_COOKIE))) : null
 });

@@ -6,7 +6,7 @@
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
   import { Current, provideCurrent } from '#ui/current.svelte.ts';
-  import { nextScheme, schemeAfter, SCHEME_WORDS } from '#ui/scheme.ts';
+  import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
   import { keepTold, toldByAddress } from '#ui/light/told-here.ts';
@@ -71,7 +71,7 @@
 
   $effect.pre(() => {
     current.take(pair, data.films, data.things);
-    current.settings = settingsWith(data.settings);
+    current.settings = withLook(settingsWith(data.settings));
     current.recent = data.recent;
   });
 

@@ -1,4 +1,6 @@
 // What is noted stays true: through a change of the camera, a town, a judgement, the development; and two people at one thing.
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
 import { expect, test } from './app.ts';
 
 const FILM = 'demo-load-marigold';
@@ -92,6 +94,7 @@ test(
   async ({ app, request }) => {
     for (const [path, data] of [
       ['cameras/demo-heron', { id: 'demo-heron' }],
+      ['cameras/demo-heron/stands', {}],
       ['films/demo-slowpack', { id: 'demo-slowpack' }],
       [`loads/${FILM}`, { remark: 'mine' }],
       [`frames/${FILM}-1`, { note: 'mine' }],
@@ -108,5 +111,34 @@ test(
       const tag = old.headers()['etag'] ?? '';
       expect((await send({ 'if-match': tag })).ok(), path).toBe(true);
     }
+  }
+);
+
+test(
+  'what judged frames say is worked out beside the server, before a page asks',
+  { tag: '@desktop' },
+  async ({ app }) => {
+    const file = new Database(join(app.data, 'demo.sqlite'), { readonly: true });
+    const count = (table: string) => Number(file.prepare(`select count(*) from ${table}`).pluck().get());
+    expect(count('judgement')).toBeGreaterThan(8);
+    await expect.poll(() => count('judged_observation')).toBe(count('judgement'));
+    file.close();
+  }
+);
+
+test(
+  'the look is this device’s own: another one keeps its own',
+  { tag: '@desktop' },
+  async ({ app, browser }) => {
+    const [phone, desk] = await Promise.all([browser.newContext(), browser.newContext()]);
+    const here = await phone.newPage();
+    await here.goto(`${app.url}/shoot`);
+    await expect(here.locator('html')).toHaveAttribute('data-ready', 'yes');
+    await here.getByRole('button', { name: /^Look: Day/ }).click();
+    await expect(here.locator('html')).toHaveAttribute('data-scheme', 'evening');
+    const there = await (await desk.request.get(`${app.url}/shoot`)).text();
+    expect(there).toContain('data-scheme="day"');
+    expect(await (await phone.request.get(`${app.url}/shoot`)).text()).toContain('data-scheme="evening"');
+    await Promise.all([phone.close(), desk.close()]);
   }
 );

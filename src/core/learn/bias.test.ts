@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { framesToSettle, learnBias, type Observation, type Prior } from './bias.ts';
+import { framesToSettle, KNOTS, learnBias, type Observation, type Prior } from './bias.ts';
 
 const PRIOR: Prior = { cameraSd: 0.5, batchSd: () => 0.2 };
 const near = (stops: number, more: Partial<Observation> = {}): Observation => ({
-  ...{ frameId: 'f', batchId: 'a', readingId: String(Math.random()), deltaAt: (b: number) => b },
+  ...{ frameId: 'f', batchId: 'a', readingId: String(Math.random()) },
+  expected: { kind: 'straight', atZero: 0 },
   ...{ seen: { kind: 'near', stops, sd: 0.4 }, readingSd: 0, frameSd: 0.15 },
   ...more
 });
@@ -102,7 +103,10 @@ describe('what frames say of a camera', () => {
   });
 
   test('past a limit of the camera a frame says nothing', () => {
-    const { camera } = learnBias([near(2, { deltaAt: () => 2 })], PRIOR);
+    const { camera } = learnBias(
+      [near(2, { expected: { kind: 'knots', values: KNOTS.map(() => 2) } })],
+      PRIOR
+    );
     expect(camera.stops).toBeCloseTo(0, 6);
     expect(camera.sd).toBeCloseTo(0.5, 3);
   });

@@ -5,14 +5,37 @@
 import { normalBetween } from '../numeric/normal.ts';
 import type { Moment } from '../sky/moment.ts';
 
-/** What a frame says. `deltaAt` is the error the engine expects with a bias of that many stops: flat beyond a limit. */
+/**
+ * The error that the engine expects of a frame with any bias of its camera, stops: rising stop by stop from what it is without
+ * one, or straight from one of the biases asked to the next where a limit makes it flat.
+ */
+export type Expected =
+  | { readonly kind: 'straight'; readonly atZero: number }
+  /** At each of KNOTS. */
+  | { readonly kind: 'knots'; readonly values: readonly number[] };
+
+/** Steps of the biases below, stops. */
+const KNOT_STOPS = 1 / 4;
+/** Biases for which the engine is asked where the error is not straight, stops. */
+export const KNOTS: readonly number[] = Array.from({ length: 49 }, (_, i) => -6 + i * KNOT_STOPS);
+
+/** The error expected with a bias of so many stops. */
+export function expectedAt(expected: Expected, biasStops: number): number {
+  if (expected.kind === 'straight') return expected.atZero + biasStops;
+  const at = Math.min(KNOTS.length - 1, Math.max(0, (biasStops + 6) / KNOT_STOPS));
+  const below = Math.floor(at);
+  const [a = 0, b = a] = [expected.values[below], expected.values[below + 1]];
+  return a + (b - a) * (at - below);
+}
+
+/** What a frame says. */
 export interface Observation {
   readonly frameId: string;
   /** Frames of one batch of film share its error. */
   readonly batchId: string;
   /** Frames of one reading share its error. */
   readonly readingId: string;
-  readonly deltaAt: (biasStops: number) => number;
+  readonly expected: Expected;
   /** What was seen: an error with its sd, or that it lay between two errors. Stops, + = lighter. */
   readonly seen:
     | { readonly kind: 'near'; readonly stops: number; readonly sd: number }
@@ -110,9 +133,9 @@ function likelihoodOf(seen: Observation['seen'], sd: number): Likelihood {
 }
 
 /** A frame that has its reading to itself: what the reading adds to its error is normal, so it is summed over in closed form. */
-function aloneLine({ seen, frameSd, readingSd, deltaAt }: Observation): readonly number[] {
+function aloneLine({ seen, frameSd, readingSd, expected }: Observation): readonly number[] {
   const likelihood = likelihoodOf(seen, Math.hypot(frameSd, readingSd));
-  return LINE.map((b) => likelihood(deltaAt(b)));
+  return LINE.map((b) => likelihood(expectedAt(expected, b)));
 }
 
 const lines = new WeakMap<
@@ -120,8 +143,22 @@ const lines = new WeakMap<
   { readonly more: readonly Observation[]; readonly line: readonly number[] }
 >();
 
-/** The line of one reading, worked out once as long as its frames say the same: one more judged frame costs one line. */
-function keptLine(frames: readonly Observation[]): readonly number[] {
+/** Observations by their reading, in order. */
+export function readingsOf(observations: readonly Observation[]): readonly (readonly Observation[])[] {
+  return [...groupsOf(observations, (o) => `${o.batchId} ${o.readingId}`).values()];
+}
+
+/** Takes up a line that was worked out before of the same frames. */
+export function giveLine(frames: readonly Observation[], line: readonly number[]): void {
+  const [first, ...more] = frames;
+  if (first && line.length === LINE.length) lines.set(first, { more, line });
+}
+
+/**
+ * Log likelihood of the frames of one reading along the biases weighed, worked out once as long as they say the same: one
+ * more judged frame costs one line.
+ */
+export function lineOf(frames: readonly Observation[]): readonly number[] {
   const [first, ...more] = frames;
   const before = first && lines.get(first);
   if (before?.more.length === more.length && before.more.every((o, i) => o === more[i])) return before.line;
@@ -130,27 +167,32 @@ function keptLine(frames: readonly Observation[]): readonly number[] {
   return line;
 }
 
-/** Log likelihood of all frames of one reading along the line of camera and batch together. */
+/** Log likelihood of all frames of one reading along the line of camera and batch together: summed over what the reading may be off. */
 function readingLine(frames: readonly Observation[]): readonly number[] {
   const [first, ...more] = frames;
   if (first && more.length === 0) return aloneLine(first);
   const sd = first?.readingSd ?? 0;
   const spread = sd === 0 ? [{ z: 0, weight: 1 }] : SPREAD;
   const total = spread.reduce((sum, s) => sum + s.weight, 0);
-  const likelihoods = frames.map((f) => likelihoodOf(f.seen, f.frameSd));
-  const expected = frames.map((f) => LINE.map((b) => f.deltaAt(b)));
-  const logs = new Float64Array(spread.length);
-  return LINE.map((_, i) => {
-    let most = -Infinity;
-    for (const [k, { z }] of spread.entries()) {
-      let sum = 0;
-      for (let f = 0; f < likelihoods.length; f++)
-        sum += likelihoods[f]?.((expected[f]?.[i] ?? 0) + z * sd) ?? 0;
-      logs[k] = sum;
-      if (sum > most) most = sum;
+  const offs = Float64Array.from(spread, ({ z }) => z * sd);
+  const count = offs.length;
+  const logs = new Float64Array(LINE.length * count);
+  for (const f of frames) {
+    const likelihood = likelihoodOf(f.seen, f.frameSd);
+    for (let i = 0; i < LINE.length; i++) {
+      const expected = expectedAt(f.expected, LINE[i] ?? 0);
+      for (let k = 0; k < count; k++) {
+        const at = i * count + k;
+        logs[at] = (logs[at] ?? 0) + likelihood(expected + (offs[k] ?? 0));
+      }
     }
+  }
+  return LINE.map((_, i) => {
+    const own = logs.subarray(i * count, (i + 1) * count);
+    let most = -Infinity;
+    for (const log of own) most = Math.max(most, log);
     let weighed = 0;
-    for (const [k, { weight }] of spread.entries()) weighed += weight * Math.exp((logs[k] ?? 0) - most);
+    for (let k = 0; k < count; k++) weighed += (spread[k]?.weight ?? 0) * Math.exp((own[k] ?? 0) - most);
     return most + Math.log(weighed / total);
   });
 }
@@ -194,7 +236,7 @@ function overBatch(batch: readonly number[], says: readonly number[]): readonly 
 export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
   const cameraPrior = fromLogs(normalLine(prior.cameraSd));
   const batches = [...groupsOf(observations, (o) => o.batchId)].map(([batchId, frames]) => {
-    const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(keptLine);
+    const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(lineOf);
     const says = fromLogs(LINE.map((_, i) => readings.reduce((sum, line) => sum + (line[i] ?? 0), 0)));
     const own = fromLogs(normalLine(prior.batchSd(batchId)));
     return { batchId, says, own, over: overBatch(own, says) };

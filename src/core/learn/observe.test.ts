@@ -8,6 +8,7 @@ import { settingOf } from '../camera/setting.ts';
 import { filmWindow } from '../film/window.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
 import { FAULTS, seenOf, TONES, WORDS, type Outcome } from './judgement.ts';
+import { expectedAt } from './bias.ts';
 import { learnFrom, observationOf, type JudgedFrame } from './observe.ts';
 
 const TOY = cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 90)]);
@@ -28,8 +29,10 @@ const deltaOf = (biasStops: number): number => {
 describe('from judged frames to what they say', () => {
   test('the error expected with a bias is the engine’s own, on marks and between them', () => {
     const seen = observationOf(judgedAs(frameAt(0, 13), { kind: 'word', word: 'right' }));
-    for (const b of [-5.9, -1, 0, 0.3, 2.125]) expect(seen?.deltaAt(b)).toBeCloseTo(deltaOf(b), 9);
-    expect((seen?.deltaAt(1) ?? 0) - (seen?.deltaAt(0) ?? 0)).toBeCloseTo(1, 9);
+    if (!seen) throw new Error('nothing seen');
+    for (const b of [-5.9, -1, 0, 0.3, 2.125])
+      expect(expectedAt(seen.expected, b)).toBeCloseTo(deltaOf(b), 9);
+    expect(expectedAt(seen.expected, 1) - expectedAt(seen.expected, 0)).toBeCloseTo(1, 9);
   });
   test('a position that the camera has no more says nothing', () => {
     const odd = { ...frameAt(1), choice: { aperture: 9 } };

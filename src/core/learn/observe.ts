@@ -8,7 +8,7 @@ import { isEvidence, settingOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
 import { errorOfFrame, sumTerms } from '../match/delta.ts';
 import { EYE_SD, FRAME_SD } from '../match/situation.ts';
-import { learnBias, type Learned, type Observation } from './bias.ts';
+import { KNOTS, learnBias, type Learned, type Observation } from './bias.ts';
 import { seenOf, type Judgement } from './judgement.ts';
 import { outliersOf, type Outlier } from './outliers.ts';
 
@@ -18,18 +18,6 @@ export interface JudgedFrame {
   readonly camera: Camera;
   readonly film: Film;
   readonly judgement: Judgement;
-}
-
-/** Biases for which the engine is asked; between them the error runs straight, or is flat beyond a limit. */
-const KNOTS = Array.from({ length: 49 }, (_, i) => -6 + i / 4);
-
-function along(values: readonly number[]): (biasStops: number) => number {
-  return (bias) => {
-    const at = Math.min(KNOTS.length - 1, Math.max(0, (bias + 6) * 4));
-    const below = Math.floor(at);
-    const [a = 0, b = a] = [values[below], values[below + 1]];
-    return a + (b - a) * (at - below);
-  };
 }
 
 /**
@@ -46,29 +34,19 @@ export function observationOf({ frame, camera, film, judgement }: JudgedFrame): 
   const noFlash = (conditions.circumstances?.flash.kind ?? 'as-it-comes') !== 'fired';
   // set by hand and lit by one light, the error rises stop by stop with the bias
   const straight = manual && noFlash && camera.flash.kind !== 'automatic';
-  const middle = straight ? deltaWith(0) : 0;
   const timing = setting.timedByHand && setting.seconds !== null ? handTimingSd(setting.seconds) : 0;
   return {
     frameId: frame.id,
     batchId: film.id,
     // frames in just the same light on the same film share its reading
     readingId: `${frame.loadId} ${JSON.stringify(light)}`,
-    deltaAt: straight ? (bias) => middle + bias : along(KNOTS.map(deltaWith)),
+    expected: straight
+      ? { kind: 'straight', atZero: deltaWith(0) }
+      : { kind: 'knots', values: KNOTS.map(deltaWith) },
     seen: seenOf(judgement.outcome, film, filmWindow(film, light.contrast)),
     readingSd: manual ? light.sdStops : EYE_SD[conditions.scene ?? 'even'],
     frameSd: Math.hypot(FRAME_SD, timing)
   };
-}
-
-const observed = new WeakMap<JudgedFrame, Observation | null>();
-
-/** What a judged frame says, worked out once as long as that frame is kept. */
-function keptObservationOf(judged: JudgedFrame): Observation | null {
-  const before = observed.get(judged);
-  if (before !== undefined) return before;
-  const observation = observationOf(judged);
-  observed.set(judged, observation);
-  return observation;
 }
 
 /** What judged frames say about a camera, with those that disagree. */
@@ -76,16 +54,28 @@ export interface LearnedWithOutliers extends Learned {
   readonly outliers: readonly Outlier[];
 }
 
-/** What judged frames say about a camera, whatever bias it is thought to have now. */
-export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
-  const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
-  const observations = judged.flatMap((j) => keptObservationOf(j) ?? []);
+/**
+ * What observations of frames say about a camera, whatever bias it is thought to have now.
+ * @param sdOf how sure each film is, one sd in stops; its batch shares that error
+ */
+export function learnObserved(
+  camera: Camera,
+  observations: readonly Observation[],
+  sdOf: (filmId: string) => number
+): LearnedWithOutliers {
   const learned = learnBias(observations, {
     cameraSd: CONDITION_SD[camera.condition],
-    batchSd: (id) => Math.max(0.05, sds.get(id) ?? 0.2)
+    batchSd: (id) => Math.max(0.05, sdOf(id))
   });
   const outliers = observations.flatMap((o) =>
     outliersOf([o], learned.withBatch.get(o.batchId) ?? learned.camera)
   );
   return { ...learned, outliers };
+}
+
+/** The same from judged frames. */
+export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
+  const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
+  const observations = judged.flatMap((j) => observationOf(j) ?? []);
+  return learnObserved(camera, observations, (id) => sds.get(id) ?? 0.2);
 }

@@ -12,6 +12,10 @@ export interface Config {
   readonly demo: boolean;
   /** The gazetteer, made with the build. */
   readonly placesPath: string;
+  /** The folder of the workers, made with the build. */
+  readonly workersPath: string;
+  /** Changes with every build of the program. */
+  readonly build: string;
   /** Whether the passcode is asked for. Never false where the server listens beyond this machine. */
   readonly locked: boolean;
   /** A passcode to set at the start; null = it stays. */
@@ -25,7 +29,8 @@ const KNOWN = [
   'JUST_ENOUGH_DEMO',
   'JUST_ENOUGH_LOCKED',
   'JUST_ENOUGH_NEW_PASSCODE',
-  'JUST_ENOUGH_HOSTS'
+  'JUST_ENOUGH_HOSTS',
+  'JUST_ENOUGH_BUILD'
 ] as const;
 const LOOPBACK = ['', 'localhost', '127.0.0.1', '::1', '[::1]'];
 
@@ -33,6 +38,7 @@ const LOOPBACK = ['', 'localhost', '127.0.0.1', '::1', '[::1]'];
  * Reads the configuration.
  * JUST_ENOUGH_DATA: folder of the database, `data` if not given. JUST_ENOUGH_DEMO: `1` for the demonstration kit.
  * JUST_ENOUGH_LOCKED: `1` asks for the passcode. JUST_ENOUGH_NEW_PASSCODE sets it. JUST_ENOUGH_HOSTS: names with commas.
+ * JUST_ENOUGH_BUILD: set by the start, changes with every build.
  * @throws {Error} naming an unknown variable or a bad value, with what is accepted
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -60,6 +66,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     scansPath: join(folder === '' ? 'data' : folder, demo === '1' ? 'demo-scans' : 'scans'),
     demo: demo === '1',
     placesPath: join('build', 'places.sqlite'),
+    workersPath: join('build', 'workers'),
+    build: env['JUST_ENOUGH_BUILD'] ?? '',
     locked: locked === '1',
     newPasscode,
     hosts: [host.toLowerCase(), ...named].filter((name) => name !== '')

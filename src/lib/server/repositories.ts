@@ -7,6 +7,7 @@ import { loadRepository } from './kit/loads.ts';
 import { revisionRepository } from './kit/revisions.ts';
 import { thingRepository } from './kit/things.ts';
 import { judgementRepository } from './learn/judgements.ts';
+import { observationRepository } from './learn/observations.ts';
 import { frameRepository } from './log/frames.ts';
 import { frameSearch } from './log/frame-search.ts';
 import { numbersOf } from './log/numbers.ts';
@@ -25,6 +26,8 @@ export function repositoriesOf(db: Database) {
     search: frameSearch(db),
     scans: scanRepository(db),
     judgements: judgementRepository(db),
+    /** What judged frames say, kept. */
+    observations: observationRepository(db),
     /** Sums over judged frames. */
     numbers: numbersOf(db),
     things: thingRepository(db),

@@ -11,6 +11,7 @@ import { archiveLines } from './files/export-rows.ts';
 import { importJobs } from './files/imports.ts';
 import { loadChanges } from './kit/change-load.ts';
 import { filmLoading } from './kit/load-film.ts';
+import { learner } from './learn/learner.ts';
 import { gazetteer } from './light/places.ts';
 import { logbook } from './log/logbook.ts';
 import { manyFrames } from './log/many-frames.ts';
@@ -30,6 +31,7 @@ function openStore() {
   // opened when first asked: most days begin with the place of the last one
   let places: ReturnType<typeof gazetteer> | null = null;
   const repositories = repositoriesOf(db);
+  const learning = learner(config, repositories);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
   imports.tidy();
@@ -40,6 +42,8 @@ function openStore() {
     /** The passcode and who is signed in. */
     access,
     gate: gateOf(access),
+    /** What judged frames say, worked out before a page asks. */
+    learner: learning,
     /** The files of the scans. */
     intake,
     /** Files that come in. */
@@ -56,6 +60,7 @@ function openStore() {
     /** What phones did while they were away. */
     changes: phoneChanges(db, serverNow),
     close: (): void => {
+      learning.stop();
       places?.close();
       db.close();
     }

@@ -7,6 +7,13 @@ import { placeSchema } from '../light/light.ts';
 export const SCHEMES = ['day', 'evening', 'dark'] as const;
 /** @see SCHEMES */
 export type Scheme = (typeof SCHEMES)[number];
+/** The cookie in which a device keeps its look. */
+export const LOOK_COOKIE = 'just-enough-look';
+
+/** The look of that name; null = there is none. */
+export function schemeOf(name: string | undefined): Scheme | null {
+  return SCHEMES.find((s) => s === name) ?? null;
+}
 
 /** Everything that is remembered; changes name just what is to change. */
 export const settingsSchema = object({
@@ -16,7 +23,7 @@ export const settingsSchema = object({
   place: placeSchema.nullable().defined().default(undefined),
   /** Whether the light is guessed and sealed before it is read. */
   guessFirst: boolean().required(),
-  /** Look of the pages: for glare, for the evening, for eyes that are used to the dark. */
+  /** Look of the pages on a device that was given none of its own: for glare, for the evening, for eyes that are used to the dark. */
   scheme: string().oneOf(SCHEMES).required(),
   /** Chance 0…1 below which the person wants to be told to stop. */
   leastChance: number().min(0.05).max(0.95).required()

@@ -85,16 +85,31 @@ export function retireCamera(store: Store, id: string): Response {
   return tagged(stored.value, stored.revision);
 }
 
-/** Remembers where a camera's controls stand. */
-export function leaveControls(store: Store, id: string, { choice }: { readonly choice: Choice }): Response {
+/** Where a camera's controls stand; nothing of those that nobody told. */
+export function controlsOf(store: Store, id: string): Response {
+  const revision = store.cameras.standsRevision(id);
+  if (revision === null) return notInKit('camera', id);
+  return tagged({ choice: store.cameras.standsAt(id) ?? {} }, revision);
+}
+
+/** Remembers where a camera's controls stand. @param based the revision it was made on; null = whatever it is */
+export function leaveControls(
+  store: Store,
+  id: string,
+  { choice }: { readonly choice: Choice },
+  based: number | null
+): Response {
   const stored = store.cameras.find(id);
   if (!stored) return notInKit('camera', id);
+  const before = store.cameras.standsRevision(id) ?? 1;
+  if (based !== null && based !== before)
+    return changedMeanwhile('place of the controls', { choice: store.cameras.standsAt(id) ?? {} }, before);
   const setting = settingOf(stored.value, choice);
   if (!setting) {
     return badFields([{ field: 'choice', message: 'The camera has no such position. Reload the page.' }]);
   }
   store.cameras.leaveAt(id, setting.choice);
-  return tagged({ choice: setting.choice }, stored.revision);
+  return tagged({ choice: setting.choice }, store.cameras.standsRevision(id) ?? before);
 }
 
 /** Stores a new film. */

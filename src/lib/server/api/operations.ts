@@ -134,13 +134,22 @@ export const OPERATIONS: readonly Operation[] = [
   },
   {
     ...{
+      method: 'get',
+      path: '/cameras/{id}/stands',
+      id: 'get-controls',
+      answer: 'Stands'
+    },
+    ...{ summary: 'Where a camera’s controls stand', status: 200 }
+  },
+  {
+    ...{
       method: 'put',
       path: '/cameras/{id}/stands',
       id: 'leave-controls',
       body: 'Stands',
       answer: 'Stands'
     },
-    ...{ summary: 'Remembers where a camera’s controls stand', status: 200 }
+    ...{ summary: 'Remembers where a camera’s controls stand', status: 200, based: true }
   },
   ...kit('film', 'Film'),
   replace('film', 'Film'),

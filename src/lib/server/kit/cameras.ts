@@ -36,18 +36,20 @@ export function cameraRepository(db: Database) {
   const one = db.prepare<[string], CameraRow>(`${NOW} where camera.id = ?`);
   const insert = db.prepare<[string, string]>('insert into camera (id, created_at) values (?, ?)');
   const update = db.prepare<[number, string | null, string]>(
-    'update camera set revision = ?, stands = ? where id = ?'
+    'update camera set revision = ?, stands = ?, stands_revision = stands_revision + 1 where id = ?'
   );
   const retired = db.prepare<[], CameraRow>(`${NOW} where retired_at is not null order by retired_at desc`);
   const retire = db.prepare<[string, string]>(
     'update camera set retired_at = ? where id = ? and retired_at is null'
   );
   const bringBack = db.prepare<[string]>('update camera set retired_at = null where id = ?');
-  const stands = db.prepare<[string], { readonly stands: string | null }>(
-    'select stands from camera where id = ?'
+  const stands = db.prepare<[string], { readonly stands: string | null; readonly revision: number }>(
+    'select stands, stands_revision as revision from camera where id = ?'
   );
   const isRetired = db.prepare<[string]>('select 1 from camera where id = ? and retired_at is not null');
-  const leave = db.prepare<[string, string]>('update camera set stands = ? where id = ?');
+  const leave = db.prepare<[string, string]>(
+    'update camera set stands = ?, stands_revision = stands_revision + 1 where id = ?'
+  );
   const find = (id: string): Revised<Camera> | null => {
     const row = one.get(id);
     return row ? fromRow(row) : null;
@@ -93,6 +95,8 @@ export function cameraRepository(db: Database) {
     },
     /** Where its controls were left, as places on its present revision; null = not known since its last frame. */
     standsAt,
+    /** Rises whenever its controls are left elsewhere or the camera changes. @returns null when there is no such camera */
+    standsRevision: (id: string): number | null => stands.get(id)?.revision ?? null,
     /** Remembers where its controls stand. @returns false when there is no such camera */
     leaveAt: (id: string, choice: Choice): boolean => leave.run(JSON.stringify(choice), id).changes > 0,
     /** Keeps how a camera is from now on as a new revision; the earlier ones stay. @returns its number, null when there is no such camera */

@@ -1,10 +1,11 @@
 // A film from loading to development: what is refused, what is asked about again, what follows.
 import { describe, expect, test } from 'vitest';
 import { newFrameWith } from '#core/log/frames.test.fixtures.ts';
+import { expectedAt } from '#core/learn/bias.ts';
 import type { Development } from '#core/log/load.ts';
 import { moment } from '#core/sky/moment.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
-import { judgedFramesOf } from '../learn/judged-frames.ts';
+import { judgedStatesOf, observationsOf } from '../learn/judged.ts';
 import { logbook } from '../log/logbook.ts';
 import { repositoriesOf } from '../repositories.ts';
 import { loadChanges } from './change-load.ts';
@@ -109,11 +110,13 @@ describe('a film is developed', () => {
       ...{ frameId: first?.id ?? '', on: 'negative', outcome: { kind: 'word', word: 'right' }, faults: [] },
       ...{ judgedAt: NOW, revision: 1 }
     });
-    const before = judgedFramesOf(at, 'demo-marigold');
-    expect(judgedFramesOf(at, 'demo-marigold')[0]).toBe(before[0]);
+    const [before] = observationsOf(at, 'demo-marigold');
+    expect(observationsOf(at, 'demo-marigold')[0]).toBe(before);
     at.changing.change('demo-load-marigold', { finished: true });
     at.changing.change('demo-load-marigold', { development: PUSHED });
-    expect(judgedFramesOf(at, 'demo-marigold')[0]?.film.developmentStops).toBe(2);
+    const [pushed] = observationsOf(at, 'demo-marigold');
+    if (!before || !pushed) throw new Error('nothing was seen');
+    expect(expectedAt(pushed.expected, 0)).toBeCloseTo(expectedAt(before.expected, 0) + 2, 6);
   });
   test('by the one who saw it as it is', () => {
     const at = home();
@@ -136,7 +139,7 @@ describe('a camera is converted', () => {
   test('it is one camera: its frames stay, and what was judged before says nothing of it now', () => {
     const at = home();
     const camera = at.cameras.find('demo-pebble')?.value;
-    const before = judgedFramesOf(at, 'demo-pebble').length;
+    const before = observationsOf(at, 'demo-pebble').length;
     expect(before).toBeGreaterThan(4);
     const frames = at.loads.ofCamera('demo-pebble').flatMap((l) => at.frames.listByLoad(l.id));
     if (camera)
@@ -144,7 +147,7 @@ describe('a camera is converted', () => {
         { ...camera, focalMm: camera.focalMm + 5 },
         { what: 'rebuilt', since: NOW, note: 'new lens' }
       );
-    expect(judgedFramesOf(at, 'demo-pebble')).toEqual([]);
+    expect(judgedStatesOf(at, 'demo-pebble')).toEqual([]);
     expect(at.loads.ofCamera('demo-pebble').flatMap((l) => at.frames.listByLoad(l.id))).toEqual(frames);
     expect(at.revisions.ofCamera('demo-pebble').at(-1)).toMatchObject({ what: 'rebuilt', note: 'new lens' });
     const load = at.loads.openOf('demo-pebble');

@@ -1,39 +1,52 @@
 // The frames of one film to be judged, and what all judged frames of its camera say about it.
 import { lastRollWith } from '#core/learn/last-roll.ts';
-import { learnFrom } from '#core/learn/observe.ts';
+import { learnObserved } from '#core/learn/observe.ts';
 import { planTestRoll } from '#core/learn/test-roll.ts';
 import type { Load } from '#core/log/load.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
-import { judgedFramesOf } from './judged-frames.ts';
+import { judgedFramesOf, judgedStatesOf, observationsOf } from './judged.ts';
 import { explainedOf } from './learning.ts';
 
 /** Everything that a film is judged with. @param load the film @param pair the same with its camera */
 export function judgeFilm(s: Repositories, load: Load, pair: Pair) {
   const { camera, film } = pair;
-  const judged = judgedFramesOf(s, camera.id);
-  const learned = learnFrom(camera, judged);
+  const states = judgedStatesOf(s, camera.id);
+  const learned = learnObserved(
+    camera,
+    observationsOf(s, camera.id),
+    (id) => s.films.find(id)?.value.sdStops ?? 0.2
+  );
   const frames = s.frames.listByLoad(load.id);
+  const here = new Set(frames.map((f) => f.id));
+  const judgedHere = judgedFramesOf(
+    s,
+    states.flatMap(({ frameId }) => (here.has(frameId) ? [frameId] : []))
+  );
   const look = takenWith(s);
   const taken = frames.flatMap((frame) => {
     const with_ = look(frame);
     return with_ ? [{ frame, camera: with_.camera, film: with_.film }] : [];
   });
-  const numberOf = new Map(judged.map(({ frame, film: on }) => [frame.id, `${frame.number} on ${on.name}`]));
+  const odd = judgedFramesOf(
+    s,
+    learned.outliers.map((o) => o.frameId)
+  );
+  const numberOf = new Map(odd.map(({ frame, film: on }) => [frame.id, `${frame.number} on ${on.name}`]));
   return {
     ...{ pair, frames },
     /** The film of each frame as it was and was developed. */
     films: Object.fromEntries(taken.map(({ frame, film: own }) => [frame.id, own] as const)),
     scans: s.scans.ofLoad(load.id),
     judgements: s.judgements.ofFrames(frames.map((f) => f.id)),
-    explained: explainedOf(s, load, judged),
+    explained: explainedOf(s, load, judgedHere),
     says: {
-      ...{ camera: learned.camera, withFilm: learned.withBatch.get(film.id) ?? null, frames: judged.length },
+      ...{ camera: learned.camera, withFilm: learned.withBatch.get(film.id) ?? null, frames: states.length },
       outliers: learned.outliers.map((o) => ({ ...o, label: numberOf.get(o.frameId) ?? '' })),
-      lastRoll: judged.length > 0 ? lastRollWith(taken, learned.camera) : null
+      lastRoll: states.length > 0 ? lastRollWith(taken, learned.camera) : null
     },
     history: s.judgements.history(camera.id),
-    plan: planTestRoll(camera, film, pair.present, judged.length > 0 ? learned.camera.sd : null)
+    plan: planTestRoll(camera, film, pair.present, states.length > 0 ? learned.camera.sd : null)
   };
 }

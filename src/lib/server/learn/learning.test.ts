@@ -1,10 +1,13 @@
 import { describe, expect, test } from 'vitest';
+import { KNOTS, learnBias, type Observation } from '#core/learn/bias.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { judgementWith, NOON } from '#core/log/frames.test.fixtures.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from '../log/frames.ts';
+import { repositoriesOf } from '../repositories.ts';
+import { keepLines, observationsOf } from './judged.ts';
 import { judgementRepository } from './judgements.ts';
 
 function demo() {
@@ -50,5 +53,56 @@ describe('judgements', () => {
     judgements.note('demo-marigold', change);
     judgements.note('demo-marigold', { ...change, fromStops: 0.5, toStops: 0, frames: 0 });
     expect(judgements.history('demo-marigold').map((c) => c.toStops)).toEqual([0, 0.5]);
+  });
+});
+
+describe('what judged frames say is kept', () => {
+  const home = () => {
+    const db = openDatabase(':memory:');
+    seedDemo(db);
+    return { db, store: repositoriesOf(db) };
+  };
+  test('as it was worked out, every kind of it', () => {
+    const { store } = home();
+    const cameras = store.cameras.list().map((c) => c.value.id);
+    const fresh = cameras.flatMap((id) => observationsOf(store, id));
+    expect(fresh.length).toBeGreaterThan(8);
+    const kept = store.observations.some(fresh.map((o) => o.frameId));
+    const byFrame = new Map(kept.map((k) => [k.frameId, k.observation]));
+    for (const o of fresh) expect(byFrame.get(o.frameId)).toEqual(o);
+    const [one] = fresh;
+    if (!one) throw new Error('nothing was judged');
+    const others: readonly Observation[] = [
+      { ...one, expected: { kind: 'knots', values: KNOTS.map((b) => Math.min(b, 1 / 3)) } },
+      { ...one, seen: { kind: 'near', stops: -1 / 3, sd: 0.4 } },
+      { ...one, seen: { kind: 'between', lo: -Infinity, hi: 2 / 3, edgeSd: 0.3 } }
+    ];
+    for (const observation of [...others, null]) {
+      store.observations.put({ frameId: one.frameId, state: 'then', observation });
+      expect(store.observations.some([one.frameId])).toEqual([
+        { frameId: one.frameId, state: 'then', observation }
+      ]);
+    }
+  });
+  test('a line found in the table says the same as one worked out', () => {
+    const { db, store } = home();
+    const worked = learnBias(observationsOf(store, 'demo-pebble'), { cameraSd: 0.5, batchSd: () => 0.2 });
+    keepLines(store, 'demo-pebble');
+    const [first] = observationsOf(store, 'demo-pebble');
+    expect(store.observations.line(first?.frameId ?? '')?.line.length).toBeGreaterThan(100);
+    const started = repositoriesOf(db);
+    const found = learnBias(observationsOf(started, 'demo-pebble'), { cameraSd: 0.5, batchSd: () => 0.2 });
+    expect(found).toEqual(worked);
+  });
+  test('and is forgotten by another build of the program, and with its frame’s judgement', () => {
+    const { store } = home();
+    store.observations.begin('one');
+    const ids = observationsOf(store, 'demo-pebble').map((o) => o.frameId);
+    store.observations.begin('one');
+    expect(store.observations.some(ids)).toHaveLength(ids.length);
+    store.observations.begin('two');
+    expect(store.observations.some(ids)).toEqual([]);
+    store.judgements.drop(ids[0] ?? '');
+    expect(observationsOf(store, 'demo-pebble').map((o) => o.frameId)).toEqual(ids.slice(1));
   });
 });

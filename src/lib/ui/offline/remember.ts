@@ -4,10 +4,7 @@ import { offline } from './offline.svelte.ts';
 
 /** Remembers something of the person. @param known the settings as this page knows them: what was changed elsewhere since is asked about */
 export async function changeSettings(edit: Partial<Settings>, known: Settings): Promise<void> {
-  const from = Object.fromEntries(
-    // the look is what was just pressed, whatever another device looks like
-    Object.entries(settingsWith(known)).filter(([name]) => name in edit && name !== 'scheme')
-  );
+  const from = Object.fromEntries(Object.entries(settingsWith(known)).filter(([name]) => name in edit));
   await offline.put({ kind: 'settings', from, edit });
 }
 

@@ -1,7 +1,7 @@
 import { biasSchema } from '#schema/log/judgement.ts';
 import { basedOn, changedMeanwhile, tagged } from '#server/http/precondition.ts';
 import { readBody } from '#server/http/json-body.ts';
-import { judgedFramesOf } from '#server/learn/judged-frames.ts';
+import { judgedStatesOf } from '#server/learn/judged.ts';
 import { takeUpBias } from '#server/learn/learning.ts';
 import { problem } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
@@ -16,7 +16,7 @@ export const PUT: RequestHandler = async ({ request, params }) => {
   const now = store().cameras.find(params.id);
   if (now && based !== null && based !== now.revision)
     return changedMeanwhile('camera', now.value, now.revision);
-  const frames = judgedFramesOf(store(), params.id).length;
+  const frames = judgedStatesOf(store(), params.id).length;
   const done = takeUpBias(store(), params.id, { ...body, frames }, serverNow());
   if (!done) return problem(404, 'no-camera', 'No such camera', 'That camera is not in the kit any more.');
   return tagged({ ...body, frames }, store().cameras.find(params.id)?.revision ?? 1);

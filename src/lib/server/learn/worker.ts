@@ -1,0 +1,14 @@
+// Works out, beside the server, what judged frames say: a page finds it in the database. Built as a file of its own.
+import { workerData } from 'node:worker_threads';
+import { string } from 'yup';
+import { openDatabase } from '../database/open.ts';
+import { repositoriesOf } from '../repositories.ts';
+import { keepLines } from './judged.ts';
+
+const db = openDatabase(string().required().validateSync(workerData));
+try {
+  const store = repositoriesOf(db);
+  for (const { value } of store.cameras.list()) keepLines(store, value.id);
+} finally {
+  db.close();
+}

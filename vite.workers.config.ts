@@ -1,0 +1,15 @@
+// What the server does beside itself: one file for each worker, put into the build.
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  build: {
+    ssr: true,
+    outDir: 'build/workers',
+    emptyOutDir: true,
+    rollupOptions: {
+      input: { learn: 'src/lib/server/learn/worker.ts' },
+      output: { entryFileNames: '[name].js' }
+    }
+  },
+  ssr: { noExternal: true, external: ['better-sqlite3'] }
+});
