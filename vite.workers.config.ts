@@ -6,7 +6,7 @@ export default defineConfig({
     ssr: true,
     outDir: 'build/workers',
     emptyOutDir: true,
-    rollupOptions: {
+    rolldownOptions: {
       input: { learn: 'src/lib/server/learn/worker.ts' },
       output: { entryFileNames: '[name].js' }
     }
