@@ -167,8 +167,8 @@ describe('the rooms', () => {
     ['src/core/light/lv.ts', "import { readFile } from 'node:fs';", 'may not import the package node:fs'],
     [
       'src/core/light/lv.ts',
-      "import type { X } from '../match/rank.ts';",
-      'may not import src/core/match/rank.ts'
+      "import type { X } from '../advice/rank.ts';",
+      'may not import src/core/advice/rank.ts'
     ],
     [
       'src/core/film/film.ts',
@@ -206,7 +206,7 @@ describe('the rooms', () => {
 
   test.each([
     ['src/routes/log/+page.server.ts', "import { store } from '#server/store.ts';"],
-    ['src/core/match/rank.ts', "import { y } from '../light/lv.ts';"]
+    ['src/core/advice/rank.ts', "import { y } from '../light/lv.ts';"]
   ])('what is allowed passes: %s', (file, line) =>
     expect(specifiersOf(line).map((s) => faultOf(file, s))).toEqual([null])
   );

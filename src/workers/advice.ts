@@ -2,13 +2,13 @@
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
-import { fittingSpeeds, type FittingSpeeds } from '#core/match/film-speeds.ts';
-import { enoughForToday, type Enough } from '#core/match/enough.ts';
-import type { AtHand } from '#core/match/at-hand.ts';
-import { reachOf } from '#core/match/reach.ts';
-import type { LvInterval } from '#core/match/reach-shape.ts';
-import { remediesFor, type Remedy } from '#core/match/remedies.ts';
-import type { Situation } from '#core/match/situation.ts';
+import { fittingSpeeds, type FittingSpeeds } from '#core/advice/film-speeds.ts';
+import { enoughForToday, type Enough } from '#core/advice/enough.ts';
+import type { AtHand } from '#core/advice/at-hand.ts';
+import { reachOf } from '#core/advice/reach.ts';
+import type { LvInterval } from '#core/advice/reach-shape.ts';
+import { remediesFor, type Remedy } from '#core/advice/remedies.ts';
+import type { Situation } from '#core/error/situation.ts';
 
 /** What is asked; the number comes back with the answer, so that a late one can be told. */
 export interface AdviceQuestion {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { cameraWith, fixed, marked, SCALES } from '../match/pairs.test.fixtures.ts';
+import { cameraWith, fixed, marked, SCALES } from '../error/pairs.test.fixtures.ts';
 import type { Control, Program } from './camera.ts';
 import { cameraFaults } from './faults.ts';
 import { allSettings, changesBetween, settingOf } from './setting.ts';

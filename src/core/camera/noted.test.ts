@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import type { Camera } from './camera.ts';
 import { choiceOfMarks, notedMarks } from './noted.ts';
 import { allSettings } from './setting.ts';
-import { SCALES } from '../match/pairs.test.fixtures.ts';
+import { SCALES } from '../error/pairs.test.fixtures.ts';
 import { marksLine } from '../log/border-note.ts';
 
 /** The camera with one more mark at the head of its first lever. */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { filmWith } from '../match/pairs.test.fixtures.ts';
+import { filmWith } from '../error/pairs.test.fixtures.ts';
 import { filmFaults } from './faults.ts';
 import type { Film } from './film.ts';
 

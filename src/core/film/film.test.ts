@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { filmWith, INSTANT, SLIDE } from '../match/pairs.test.fixtures.ts';
+import { filmWith, INSTANT, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { FILM_KINDS, TYPICAL_RANGE } from './film.ts';
 import { printTone } from './print.ts';
 import {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { cameraWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { cameraWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 import { CIRCLE_MM, PLAIN_TRAITS } from '../camera/traits.ts';
 import { aimOff } from './aim-off.ts';
 import { depthDioptres, hyperfocalM, sharpRange } from './depth.ts';

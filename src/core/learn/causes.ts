@@ -6,8 +6,8 @@ import { settingOf, type Setting } from '../camera/setting.ts';
 import { isInstant, type Film } from '../film/film.ts';
 import { verdictOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
-import { eyeFilterStops, filmFilterStops } from '../match/filters.ts';
-import type { Verdict } from '../match/verdict.ts';
+import { eyeFilterStops, filmFilterStops } from '../error/filters.ts';
+import type { Verdict } from '../chance/verdict.ts';
 import type { Judgement } from './judgement.ts';
 import { sideOf, type OutcomeSide } from './outcome-side.ts';
 

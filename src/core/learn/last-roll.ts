@@ -4,8 +4,8 @@ import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 import { situationOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
-import { bestSetting } from '../match/rank.ts';
-import { judge } from '../match/verdict.ts';
+import { bestSetting } from '../advice/rank.ts';
+import { judge } from '../chance/verdict.ts';
 import type { Estimate } from './bias.ts';
 
 /** A frame with its camera as it was known then, and its film. */

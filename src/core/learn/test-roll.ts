@@ -6,9 +6,9 @@ import { CONDITION_SD } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import type { LightValue } from '../light/lv.ts';
-import { EYE_SD, FRAME_SD } from '../match/situation.ts';
-import { bestSetting } from '../match/rank.ts';
-import { judge, type Verdict } from '../match/verdict.ts';
+import { EYE_SD, FRAME_SD } from '../error/situation.ts';
+import { bestSetting } from '../advice/rank.ts';
+import { judge, type Verdict } from '../chance/verdict.ts';
 
 /** A frame of a test roll. */
 export interface TestFrame {

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import type { Camera } from '../camera/camera.ts';
-import { PLAIN } from '../match/circumstances.ts';
-import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
-import { bestSetting } from '../match/rank.ts';
-import type { Conditions } from '../match/situation.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
+import { bestSetting } from '../advice/rank.ts';
+import type { Conditions } from '../error/situation.ts';
 import { MOST_CHECKS, pressChecks } from './before-press.ts';
 
 const camera: Camera = {

@@ -2,9 +2,9 @@
 // what this camera's owner wants to be reminded of.
 import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
-import type { Conditions } from '../match/situation.ts';
-import type { Filter } from '../match/filters.ts';
-import type { Verdict } from '../match/verdict.ts';
+import type { Conditions } from '../error/situation.ts';
+import type { Filter } from '../error/filters.ts';
+import type { Verdict } from '../chance/verdict.ts';
 import type { Pair } from './pair.ts';
 
 /** A thing to look at before pressing. */

@@ -2,8 +2,8 @@
 import type { Camera } from '../camera/camera.ts';
 import { settingOf, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
-import { judge, type Verdict } from '../match/verdict.ts';
-import type { Situation } from '../match/situation.ts';
+import { judge, type Verdict } from '../chance/verdict.ts';
+import type { Situation } from '../error/situation.ts';
 import type { Expected, Frame, FrameFacts } from './frame.ts';
 import type { Development } from './load.ts';
 

@@ -1,7 +1,7 @@
 // A logged frame: what was done, by itself. It names the revisions of its camera and film, and the marks as they were.
 import type { NotedMark } from '../camera/noted.ts';
 import type { Choice } from '../camera/setting.ts';
-import type { Conditions } from '../match/situation.ts';
+import type { Conditions } from '../error/situation.ts';
 import type { Moment } from '../sky/moment.ts';
 import type { LightChoice } from '../ways/choice.ts';
 

@@ -2,7 +2,7 @@
 import type { Camera } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
-import type { Conditions } from '../match/situation.ts';
+import type { Conditions } from '../error/situation.ts';
 import { developedFilm } from './exposed.ts';
 import type { Frame } from './frame.ts';
 import { framesLeft, nextFrameNumber, type Load, type PackFilter, type Side } from './load.ts';

@@ -1,7 +1,7 @@
 // Names in their order, scans given to frames, and what stands on a print's border.
 import { expect, test } from 'vitest';
-import { BOX, cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
-import { PLAIN } from '../match/circumstances.ts';
+import { BOX, cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
+import { PLAIN } from '../error/circumstances.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
 import { borderExtras, choiceLine, frameMarks } from './border-note.ts';
 import { frameWith } from './frames.test.fixtures.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '../log/frame.ts';
-import { cameraWith, filmWith, fixed, marked } from '../match/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 import { loadWith, newFrameWith } from '../log/frames.test.fixtures.ts';
 import { momentAt } from '../sky/moment.ts';
 import { after, carriedInUse, carriedPair, carriedPairs, carriedRecent, type Carried } from './carried.ts';

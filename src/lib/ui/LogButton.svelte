@@ -1,7 +1,7 @@
 <!-- One press to a logged frame; or three frames as a bracket, each with its own press. -->
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { stepsAround } from '#core/match/steps.ts';
+  import { stepsAround } from '#core/advice/steps.ts';
   import { useCurrent } from './current.svelte.ts';
   import type { Judged } from './current-judge.ts';
   import type { Logger } from './shoot/logger.svelte.ts';

@@ -9,11 +9,11 @@ import { filmWindow } from '#core/film/window.ts';
 import { withUsualFocus } from '#core/focus/focused.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
 import type { Pair } from '#core/log/pair.ts';
-import { bestSetting } from '#core/match/rank.ts';
-import { reachOf } from '#core/match/reach.ts';
-import type { Reach } from '#core/match/reach-shape.ts';
-import type { Conditions, Situation } from '#core/match/situation.ts';
-import { judge, type Verdict } from '#core/match/verdict.ts';
+import { bestSetting } from '#core/advice/rank.ts';
+import { reachOf } from '#core/advice/reach.ts';
+import type { Reach } from '#core/advice/reach-shape.ts';
+import type { Conditions, Situation } from '#core/error/situation.ts';
+import { judge, type Verdict } from '#core/chance/verdict.ts';
 import { explainCameraFault, explainFilmFault } from '#schema/reading/words.ts';
 
 /** A pair with the light on it. */

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { knownScene } from '#core/light/scenes.ts';
 import { choiceFromScene, choiceFromShadow, STARTING_LIGHT } from '#core/ways/choice.ts';
 import type { Pair } from '#core/log/pair.ts';
-import { cameraWith, filmWith, fixed, marked, SCALES } from '#core/match/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed, marked, SCALES } from '#core/error/pairs.test.fixtures.ts';
 import { Current } from './current.svelte.ts';
 
 const TOY = cameraWith([

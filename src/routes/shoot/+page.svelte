@@ -2,7 +2,7 @@
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { stepsAround } from '#core/match/steps.ts';
+  import { stepsAround } from '#core/advice/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useCurrent } from '#ui/current.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';

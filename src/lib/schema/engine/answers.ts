@@ -1,9 +1,9 @@
 // What the engine answers to other programs, as JSON; null stands for what has no end.
 import { array, lazy, number, object, string } from 'yup';
-import type { Remedy } from '#core/match/remedies.ts';
-import type { Reach } from '#core/match/reach-shape.ts';
-import { TERM_SOURCES, type TermKind } from '#core/match/delta.ts';
-import type { Verdict } from '#core/match/verdict.ts';
+import type { Remedy } from '#core/advice/remedies.ts';
+import type { Reach } from '#core/advice/reach-shape.ts';
+import { TERM_SOURCES, type TermKind } from '#core/error/delta.ts';
+import type { Verdict } from '#core/chance/verdict.ts';
 import { choiceSchema } from '../kit/choice.ts';
 import { keepShapes } from '../reading/kinds.ts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { PLAIN } from '#core/match/circumstances.ts';
-import type { Conditions } from '#core/match/situation.ts';
+import { PLAIN } from '#core/error/circumstances.ts';
+import type { Conditions } from '#core/error/situation.ts';
 import { ASKED_KEY, askedFromQuery, textFromAsked } from './asked-query.ts';
 
 const through = (asked: Conditions) =>

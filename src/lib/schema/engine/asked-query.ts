@@ -1,5 +1,5 @@
 // What was asked of a frame beside its light (purpose, distance, filters, support …) as it stands in the address bar.
-import type { Conditions } from '#core/match/situation.ts';
+import type { Conditions } from '#core/error/situation.ts';
 import { conditionsFrom, conditionsSchema } from './conditions.ts';
 import { parseWith } from '../reading/parse.ts';
 

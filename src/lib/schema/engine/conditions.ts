@@ -1,7 +1,7 @@
 // What is true of a frame beside camera, film and light, as JSON.
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
-import type { FlashChoice } from '#core/match/circumstances.ts';
-import { PURPOSES, type Conditions } from '#core/match/situation.ts';
+import type { FlashChoice } from '#core/error/circumstances.ts';
+import { PURPOSES, type Conditions } from '#core/error/situation.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 import { flashUnitSchema } from '../kit/traits.ts';
 

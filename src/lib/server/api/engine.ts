@@ -1,10 +1,10 @@
 // The engine for other programs: a question comes in, an answer goes out, nothing is stored.
 import { jsonAnswer } from '../http/json-answer.ts';
 import type { Schema } from 'yup';
-import { atHandFrom } from '#core/match/at-hand.ts';
-import { rankSettings, bestSetting } from '#core/match/rank.ts';
-import { reachOf } from '#core/match/reach.ts';
-import { remediesFor } from '#core/match/remedies.ts';
+import { atHandFrom } from '#core/advice/at-hand.ts';
+import { rankSettings, bestSetting } from '#core/advice/rank.ts';
+import { reachOf } from '#core/advice/reach.ts';
+import { remediesFor } from '#core/advice/remedies.ts';
 import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/engine/answers.ts';
 import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/engine/question.ts';
 import { readBody } from '../http/json-body.ts';

@@ -1,7 +1,7 @@
 // What Shoot stores beside a frame: where controls stand, conditions, guesses, series, timed lengths; and a better light later.
 import Database from 'better-sqlite3';
 import { describe, expect, test } from 'vitest';
-import { PLAIN } from '#core/match/circumstances.ts';
+import { PLAIN } from '#core/error/circumstances.ts';
 import { choiceFromReading, choiceFromShadow } from '#core/ways/choice.ts';
 import type { Frame, NewFrame } from '#core/log/frame.ts';
 import { newFrameWith } from '#core/log/frames.test.fixtures.ts';

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Control } from '#core/camera/camera.ts';
-import { marked } from '#core/match/pairs.test.fixtures.ts';
+import { marked } from '#core/error/pairs.test.fixtures.ts';
 import { drawnPositions, mustMove, standingMark, withOneB } from './control.ts';
 
 const lever = marked('aperture', [8, 16]);

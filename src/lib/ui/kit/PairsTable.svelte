@@ -1,7 +1,7 @@
 <script module lang="ts">
   import type { LightChoice } from '#core/ways/choice.ts';
-  import type { AtHand } from '#core/match/at-hand.ts';
-  import type { PairVerdict } from '#core/match/pairs.ts';
+  import type { AtHand } from '#core/advice/at-hand.ts';
+  import type { PairVerdict } from '#core/advice/pairs.ts';
 
   /** Every pair that fits, with its chance in the light now. */
   export interface PairsTableProps {
@@ -18,7 +18,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { withUsualFocus } from '#core/focus/focused.ts';
-  import { LIKELY } from '#core/match/verdict.ts';
+  import { LIKELY } from '#core/chance/verdict.ts';
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';

@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { LvInterval } from '#core/match/reach-shape.ts';
+  import type { LvInterval } from '#core/advice/reach-shape.ts';
 
   /** In which light a pair works, along the whole scale: likely as a full bar, possible as its outline. */
   export interface ReachBarProps {

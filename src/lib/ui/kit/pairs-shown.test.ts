@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import { BOX, filmWith, SCALES, SLIDE } from '#core/match/pairs.test.fixtures.ts';
-import { pairVerdicts } from '#core/match/pairs.ts';
+import { BOX, filmWith, SCALES, SLIDE } from '#core/error/pairs.test.fixtures.ts';
+import { pairVerdicts } from '#core/advice/pairs.ts';
 import { pairsShown } from './pairs-shown.ts';
 
 const cameras = [

@@ -1,5 +1,5 @@
 // Which pairs the table shows, and in what order.
-import type { PairVerdict } from '#core/match/pairs.ts';
+import type { PairVerdict } from '#core/advice/pairs.ts';
 
 /** What the table is sorted by; chances with the best first. */
 export type PairOrder = 'chance' | 'camera' | 'film';

@@ -3,7 +3,7 @@ import type { Camera } from '#core/camera/camera.ts';
 import { developedRange, type Film, type FilmKind, type FrameFormat } from '#core/film/film.ts';
 import type { Balance } from '#core/film/traits.ts';
 import type { Thing, ThingData } from '#core/kit/thing.ts';
-import { sharedFormat } from '#core/match/conditions.ts';
+import { sharedFormat } from '#core/chance/conditions.ts';
 import { formatFilmSpeed } from '#core/units/film-speed.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
 import { formatStops, formatThirds } from '#core/units/stops.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Cause } from '#core/learn/causes.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
-import { cameraWith, fixed, marked } from '#core/match/pairs.test.fixtures.ts';
+import { cameraWith, fixed, marked } from '#core/error/pairs.test.fixtures.ts';
 import { reasonsOf, sayFrames } from './say-cause.ts';
 import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { frameWith } from '#core/log/frames.test.fixtures.ts';
-import { BOX, filmWith } from '#core/match/pairs.test.fixtures.ts';
+import { BOX, filmWith } from '#core/error/pairs.test.fixtures.ts';
 import { choiceFromSun, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
 import { recentPlaces } from './recent-places.ts';
 

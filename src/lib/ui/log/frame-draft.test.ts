@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { frameWith } from '#core/log/frames.test.fixtures.ts';
-import { filmWith, SCALES } from '#core/match/pairs.test.fixtures.ts';
-import { PLAIN } from '#core/match/circumstances.ts';
+import { filmWith, SCALES } from '#core/error/pairs.test.fixtures.ts';
+import { PLAIN } from '#core/error/circumstances.ts';
 import { moment } from '#core/sky/moment.ts';
 import { draftOf, readDraft, type FrameDraft } from './frame-draft.ts';
 

@@ -2,8 +2,8 @@
 import { gearOf, positionsOf, type Camera, type Control } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import { factsOf, type Frame, type FrameFacts } from '#core/log/frame.ts';
-import { PLAIN } from '#core/match/circumstances.ts';
-import type { Conditions } from '#core/match/situation.ts';
+import { PLAIN } from '#core/error/circumstances.ts';
+import type { Conditions } from '#core/error/situation.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';

@@ -1,7 +1,7 @@
 // The error that the best setting would have at each light of a view: what the rule draws as tones.
-import { deltaAt } from '#core/match/reach.ts';
-import type { Reach } from '#core/match/reach-shape.ts';
-import type { Situation } from '#core/match/situation.ts';
+import { deltaAt } from '#core/advice/reach.ts';
+import type { Reach } from '#core/advice/reach-shape.ts';
+import type { Situation } from '#core/error/situation.ts';
 import type { View } from './view.ts';
 
 /** Errors at `count` evenly spaced lights of the view, each with the setting that serves there. */

@@ -7,8 +7,8 @@
   import { aimOff } from '#core/focus/aim-off.ts';
   import { FRAME_SIZES_MM } from '#core/film/film.ts';
   import { withFocusAt } from '#core/focus/focused.ts';
-  import { sharedFormat } from '#core/match/conditions.ts';
-  import { PURPOSES, type Motion, type Purpose } from '#core/match/situation.ts';
+  import { sharedFormat } from '#core/chance/conditions.ts';
+  import { PURPOSES, type Motion, type Purpose } from '#core/error/situation.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../current.svelte.ts';

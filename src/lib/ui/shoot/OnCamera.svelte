@@ -1,10 +1,10 @@
 <!-- What is on the camera: filters and where they sit, flash and its power, several exposures on one frame. -->
 <script lang="ts">
-  import type { FilterPlace } from '#core/match/filters.ts';
-  import { atHandFrom } from '#core/match/at-hand.ts';
-  import { flashRange } from '#core/match/flash-range.ts';
+  import type { FilterPlace } from '#core/error/filters.ts';
+  import { atHandFrom } from '#core/advice/at-hand.ts';
+  import { flashRange } from '#core/advice/flash-range.ts';
   import type { FlashUnit } from '#core/camera/traits.ts';
-  import { PLAIN } from '#core/match/circumstances.ts';
+  import { PLAIN } from '#core/error/circumstances.ts';
   import { formatStops } from '#core/units/stops.ts';
   import { invalidateAll } from '$app/navigation';
   import { changeLoad } from '../api.ts';

@@ -6,7 +6,7 @@ import { sayDone, sayTrouble } from '../notices/say.ts';
 import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
 import { sayConflict } from '../offline/say-offline.ts';
-import { stepsAround } from '#core/match/steps.ts';
+import { stepsAround } from '#core/advice/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
 
 /** Two taps closer together than this are one. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { PURPOSES } from '#core/match/situation.ts';
+import { PURPOSES } from '#core/error/situation.ts';
 import type { PressCheck } from '#core/log/before-press.ts';
 import { MOTIONS, PURPOSE_WORDS, sayAimOff, sayCheck, sayEnough } from './words.ts';
 

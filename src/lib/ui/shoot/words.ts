@@ -2,8 +2,8 @@
 import type { AimOff } from '#core/focus/aim-off.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import type { PressCheck } from '#core/log/before-press.ts';
-import type { Enough } from '#core/match/enough.ts';
-import type { Motion, Purpose } from '#core/match/situation.ts';
+import type { Enough } from '#core/advice/enough.ts';
+import type { Motion, Purpose } from '#core/error/situation.ts';
 import { formatStops } from '#core/units/stops.ts';
 import { chanceInHundred, sayMetres } from '../text/say.ts';
 

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { settingOf } from '#core/camera/setting.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
-import { bestSetting } from '#core/match/rank.ts';
-import { BOX, filmWith, INSTANT, SCALES } from '#core/match/pairs.test.fixtures.ts';
+import { bestSetting } from '#core/advice/rank.ts';
+import { BOX, filmWith, INSTANT, SCALES } from '#core/error/pairs.test.fixtures.ts';
 import {
   chanceInHundred,
   sayError,

@@ -3,10 +3,10 @@ import { gearOf, positionCount, type Camera, type Control } from '#core/camera/c
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
-import type { Failure } from '#core/match/conditions.ts';
-import type { TermKind } from '#core/match/delta.ts';
-import type { Room } from '#core/match/room.ts';
-import type { Verdict } from '#core/match/verdict.ts';
+import type { Failure } from '#core/chance/conditions.ts';
+import type { TermKind } from '#core/error/delta.ts';
+import type { Room } from '#core/chance/room.ts';
+import type { Verdict } from '#core/chance/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
 import { markOfFNumber, markOfSeconds, nearestTimeMark } from '#core/units/series.ts';
 import { formatShutter } from '#core/units/shutter.ts';

@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
 import { expect, test } from 'vitest';
 import { choiceFromShadow } from '#core/ways/choice.ts';
-import { BOX, filmWith, INSTANT } from '#core/match/pairs.test.fixtures.ts';
+import { BOX, filmWith, INSTANT } from '#core/error/pairs.test.fixtures.ts';
 import type { Film } from '#core/film/film.ts';
 import { Current } from '../current.svelte.ts';
 import Chance from './Chance.svelte';

@@ -1,8 +1,8 @@
 <!-- What the print will look like: as set, and a step darker and lighter; a tap on a step takes it. -->
 <script lang="ts">
-  import { judge } from '#core/match/verdict.ts';
+  import { judge } from '#core/chance/verdict.ts';
   import type { Setting } from '#core/camera/setting.ts';
-  import { stepsAround } from '#core/match/steps.ts';
+  import { stepsAround } from '#core/advice/steps.ts';
   import { formatStops } from '#core/units/stops.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';

@@ -1,6 +1,6 @@
 <!-- Why: every term of the error in thirds of a stop, adding up as shown. -->
 <script lang="ts">
-  import { roundTermsToThirds } from '#core/match/rounded.ts';
+  import { roundTermsToThirds } from '#core/error/rounded.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';

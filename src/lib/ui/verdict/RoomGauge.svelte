@@ -1,6 +1,6 @@
 <!-- Where this frame falls on what the film takes: the usable stretch, the spread around the mean, and the edges. -->
 <script lang="ts">
-  import { roomOf } from '#core/match/room.ts';
+  import { roomOf } from '#core/chance/room.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
   import type { Judged } from '../current-judge.ts';
   import Strips from '../rule/Strips.svelte';

@@ -15,8 +15,8 @@
   import { choiceFromSun } from '#core/ways/choice.ts';
   import { onMount } from 'svelte';
   import { invalidateAll } from '$app/navigation';
-  import { atHandFrom } from '#core/match/at-hand.ts';
-  import type { Remedy } from '#core/match/remedies.ts';
+  import { atHandFrom } from '#core/advice/at-hand.ts';
+  import type { Remedy } from '#core/advice/remedies.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeLoad } from '../api.ts';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { BOX, filmWith, INSTANT, SLIDE } from '#core/match/pairs.test.fixtures.ts';
-import { bestSetting } from '#core/match/rank.ts';
+import { BOX, filmWith, INSTANT, SLIDE } from '#core/error/pairs.test.fixtures.ts';
+import { bestSetting } from '#core/advice/rank.ts';
 import { fateAt, fatesOf, FRAME_COUNT, sayFates } from './frames-of-twenty.ts';
 
 const verdict = (film: ReturnType<typeof filmWith>, lv: number, sdStops: number) => {

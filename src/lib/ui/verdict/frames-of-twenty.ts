@@ -1,5 +1,5 @@
 // A chance drawn as twenty frames: how many come out, how many are lost to the dark and to the light.
-import type { Verdict } from '#core/match/verdict.ts';
+import type { Verdict } from '#core/chance/verdict.ts';
 import { normalCdf } from '#core/numeric/normal.ts';
 
 /** What becomes of one of twenty like frames. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { filmWith } from '#core/match/pairs.test.fixtures.ts';
+import { filmWith } from '#core/error/pairs.test.fixtures.ts';
 import { castOf, colourOf } from './print-colour.ts';
 
 const instant = filmWith({ kind: 'instant-colour', balance: 'daylight' });

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { atHandFrom } from '#core/match/at-hand.ts';
-  import { pairVerdicts } from '#core/match/pairs.ts';
+  import { atHandFrom } from '#core/advice/at-hand.ts';
+  import { pairVerdicts } from '#core/advice/pairs.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';

@@ -3,12 +3,12 @@
 import type { Setting } from '../camera/setting.ts';
 import { LV_RANGE } from '../light/lv.ts';
 import { bisect } from '../numeric/bisect.ts';
-import { candidateOf } from './candidate.ts';
-import { failuresOf } from './conditions.ts';
-import { prepare } from './prepared.ts';
+import { candidateOf } from '../chance/candidate.ts';
+import { failuresOf } from '../chance/conditions.ts';
+import { prepare } from '../chance/prepared.ts';
 import type { LvInterval, Reach, Service } from './reach-shape.ts';
-import type { Situation } from './situation.ts';
-import { LIKELY, POSSIBLE } from './verdict.ts';
+import type { Situation } from '../error/situation.ts';
+import { LIKELY, POSSIBLE } from '../chance/verdict.ts';
 
 /** Step of the walk along the scale for cameras that set themselves, LV. */
 const STEP_LV = 0.5;

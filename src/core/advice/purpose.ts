@@ -4,7 +4,7 @@ import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { depthDioptres } from '../focus/depth.ts';
 import { focusedM, sharpRangeOf } from '../focus/focused.ts';
-import type { Prepared } from './prepared.ts';
+import type { Prepared } from '../chance/prepared.ts';
 
 /** Lengths that make trails of moving lights, seconds. Common practice, no source. */
 export const TRAILS_SECONDS = { from: 4, to: 10 } as const;

@@ -1,7 +1,7 @@
 // How far the light may fall or rise before a frame is no longer possible (P < 0.5) with the setting as it stands.
 import { candidateOf } from './candidate.ts';
 import { prepare } from './prepared.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 import { POSSIBLE, type Verdict } from './verdict.ts';
 
 /** Stops the light may fall and rise; null = further than the scale of light goes. */

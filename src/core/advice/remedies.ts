@@ -6,12 +6,12 @@ import { isNegative } from '../film/film.ts';
 import type { CoursePoint } from '../sky/events.ts';
 import type { FlashUse } from '../flash/flash.ts';
 import type { AtHand } from './at-hand.ts';
-import type { Circumstances } from './circumstances.ts';
-import { sharedFormat } from './conditions.ts';
-import type { Filter, FilterPlace } from './filters.ts';
+import type { Circumstances } from '../error/circumstances.ts';
+import { sharedFormat } from '../chance/conditions.ts';
+import type { Filter, FilterPlace } from '../error/filters.ts';
 import { bestSetting } from './rank.ts';
-import { circumstancesOf, type Situation } from './situation.ts';
-import { judge, type Verdict } from './verdict.ts';
+import { circumstancesOf, type Situation } from '../error/situation.ts';
+import { judge, type Verdict } from '../chance/verdict.ts';
 
 /** One thing to do, in order of effort. */
 export type RemedyStep =

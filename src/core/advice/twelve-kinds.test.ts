@@ -5,12 +5,12 @@ import { settingOf, type Choice } from '../camera/setting.ts';
 import { sharpRangeOf } from '../focus/focused.ts';
 import { parseLightReading } from '../light/reading-text.ts';
 import { exactFNumber, exactSeconds } from '../units/series.ts';
-import { PLAIN, type Circumstances } from './circumstances.ts';
-import { errorOfFrame, sumTerms } from './delta.ts';
-import type { FilterPlace } from './filters.ts';
-import { cameraWith, filmWith, fixed, marked } from './pairs.test.fixtures.ts';
+import { PLAIN, type Circumstances } from '../error/circumstances.ts';
+import { errorOfFrame, sumTerms } from '../error/delta.ts';
+import type { FilterPlace } from '../error/filters.ts';
+import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 import { bestSetting } from './rank.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 
 const SUN = Math.log2(100 * 16 ** 2);
 const f = (mark: number): number => exactFNumber(mark, 'full');

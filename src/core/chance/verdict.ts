@@ -5,9 +5,9 @@ import type { FilmWindow } from '../film/window.ts';
 import { aimStops } from './aim.ts';
 import { candidateOf, type Candidate } from './candidate.ts';
 import { failuresOf, type Failure } from './conditions.ts';
-import { errorOfFrame, sumTerms, type FlashOnFrame, type Term } from './delta.ts';
+import { errorOfFrame, sumTerms, type FlashOnFrame, type Term } from '../error/delta.ts';
 import { prepare, type Prepared } from './prepared.ts';
-import { errorSd, type Situation } from './situation.ts';
+import { errorSd, type Situation } from '../error/situation.ts';
 
 /** From this chance on a frame is *likely*, and from the second on *possible*. */
 export const LIKELY = 0.75;

@@ -2,7 +2,7 @@
 import type { Choice } from '../camera/setting.ts';
 import type { CoursePoint } from '../sky/events.ts';
 import { bestSetting } from './rank.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 
 /** What comes of the evening. `until`: the last moment of the course at which the chance is at or above the least wanted. */
 export type Enough =

@@ -5,16 +5,16 @@
 import type { Choice, Setting } from '../camera/setting.ts';
 import type { StopWindow } from '../film/window.ts';
 import { normalQuantile } from '../numeric/normal.ts';
-import { candidateOf } from './candidate.ts';
-import { failuresOf } from './conditions.ts';
-import { errorOfFrame, sumTerms } from './delta.ts';
-import { errorsWithChance } from './errors-with-chance.ts';
-import { prepare } from './prepared.ts';
+import { candidateOf } from '../chance/candidate.ts';
+import { failuresOf } from '../chance/conditions.ts';
+import { errorOfFrame, sumTerms } from '../error/delta.ts';
+import { errorsWithChance } from '../chance/errors-with-chance.ts';
+import { prepare } from '../chance/prepared.ts';
 import { settingsFor } from './rank.ts';
-import { circumstancesOf, errorSd, type Situation } from './situation.ts';
+import { circumstancesOf, errorSd, type Situation } from '../error/situation.ts';
 import type { LvInterval, Reach, Service } from './reach-shape.ts';
 import { walkedReach } from './reach-walked.ts';
-import { LIKELY, POSSIBLE } from './verdict.ts';
+import { LIKELY, POSSIBLE } from '../chance/verdict.ts';
 
 /** Error of a setting at a light, stops: what the rule and the prints are drawn from. */
 export function deltaAt(situation: Situation, setting: Setting, lv: number): number {

@@ -8,8 +8,8 @@ import { CIRCLE_MM } from '../camera/traits.ts';
 import { FRAME_SIZES_MM, type Film, type FrameFormat } from '../film/film.ts';
 import { FLASH_RULES_STOPS } from '../flash/flash.ts';
 import { sharpRangeOf } from '../focus/focused.ts';
-import type { FlashOnFrame } from './delta.ts';
-import { circumstancesOf, type Motion, type Situation } from './situation.ts';
+import type { FlashOnFrame } from '../error/delta.ts';
+import { circumstancesOf, type Motion, type Situation } from '../error/situation.ts';
 
 /** A condition that does not hold. Times in seconds, distances in metres. */
 export type Failure =

@@ -10,12 +10,12 @@ import type { StopWindow } from '../film/window.ts';
 import { flashSeconds, mixedStops } from '../flash/flash.ts';
 import { rectangleFor, type Rectangle } from '../numeric/bivariate.ts';
 import { normalBetween } from '../numeric/normal.ts';
-import { closeFocusStops, focusMagnification, wantedEv, type FlashOnFrame } from './delta.ts';
-import { flashErrorStops, flashFor } from './firing.ts';
+import { closeFocusStops, focusMagnification, wantedEv, type FlashOnFrame } from '../error/delta.ts';
+import { flashErrorStops, flashFor } from '../error/firing.ts';
 import { flashChance, handFlashChance } from './flash-chance.ts';
 import { piecesOf, type Piece } from './pieces.ts';
 import type { Prepared } from './prepared.ts';
-import { spreadWith } from './situation.ts';
+import { spreadWith } from '../error/situation.ts';
 
 /** What a frame comes to when light and reading are at their means. */
 export interface FrameAt {

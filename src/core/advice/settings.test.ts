@@ -2,20 +2,29 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { choiceFromShadow } from '../ways/choice.ts';
 import { CONTRASTS } from '../light/contrast.ts';
-import { handHeldLimit } from './conditions.ts';
+import { handHeldLimit } from '../chance/conditions.ts';
 import { magnification } from '../focus/magnification.ts';
-import { errorOfFrame, sumTerms } from './delta.ts';
+import { errorOfFrame, sumTerms } from '../error/delta.ts';
 import { fittingSpeeds } from './film-speeds.ts';
-import { BOX, cameraWith, filmWith, fixed, INSTANT, marked, SCALES, SLIDE } from './pairs.test.fixtures.ts';
+import {
+  BOX,
+  cameraWith,
+  filmWith,
+  fixed,
+  INSTANT,
+  marked,
+  SCALES,
+  SLIDE
+} from '../error/pairs.test.fixtures.ts';
 import { bestSetting, rankSettings } from './rank.ts';
-import { PLAIN } from './circumstances.ts';
-import { errorsWithChance } from './errors-with-chance.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import { errorsWithChance } from '../chance/errors-with-chance.ts';
 import { centreLv, deltaAt, reachOf } from './reach.ts';
-import { roomOf } from './room.ts';
+import { roomOf } from '../chance/room.ts';
 import { evRange } from '../camera/respond.ts';
 import { settingOf } from '../camera/setting.ts';
-import type { Situation } from './situation.ts';
-import { judge, LIKELY, POSSIBLE } from './verdict.ts';
+import type { Situation } from '../error/situation.ts';
+import { judge, LIKELY, POSSIBLE } from '../chance/verdict.ts';
 
 const SEED = 20261124;
 const SUN = choiceFromShadow('sharp');

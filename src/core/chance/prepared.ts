@@ -2,11 +2,11 @@
 import type { FrameFormat } from '../film/film.ts';
 import { filmWindow, type FilmWindow } from '../film/window.ts';
 import { speedStops } from '../units/film-speed.ts';
-import type { Circumstances } from './circumstances.ts';
+import type { Circumstances } from '../error/circumstances.ts';
 import { limitsOf, sharedFormat, type Limits } from './conditions.ts';
-import { filmTerms, sumTerms } from './delta.ts';
-import { eyeFilterStops, filmFilterStops } from './filters.ts';
-import { circumstancesOf, spreadOf, type Situation, type Spread } from './situation.ts';
+import { filmTerms, sumTerms } from '../error/delta.ts';
+import { eyeFilterStops, filmFilterStops } from '../error/filters.ts';
+import { circumstancesOf, spreadOf, type Situation, type Spread } from '../error/situation.ts';
 
 /** A situation with what does not depend on the setting or on where the light is. */
 export interface Prepared {

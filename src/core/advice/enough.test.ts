@@ -2,9 +2,9 @@ import { describe, expect, test } from 'vitest';
 import type { Camera } from '../camera/camera.ts';
 import { enoughForToday } from './enough.ts';
 import { flashRange } from './flash-range.ts';
-import { BOX, cameraWith, filmWith, fixed, SLIDE } from './pairs.test.fixtures.ts';
-import { PLAIN } from './circumstances.ts';
-import type { Situation } from './situation.ts';
+import { BOX, cameraWith, filmWith, fixed, SLIDE } from '../error/pairs.test.fixtures.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import type { Situation } from '../error/situation.ts';
 
 const HOUR = 3_600_000;
 const evening = [12, 10, 8, 6].map((lv, i) => ({ ms: (i + 1) * HOUR, lv, sdStops: 0.3 }));

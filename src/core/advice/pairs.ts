@@ -4,9 +4,9 @@ import { withUsualFocus } from '../focus/focused.ts';
 import type { Film } from '../film/film.ts';
 import type { Contrast } from '../light/contrast.ts';
 import type { LightValue } from '../light/lv.ts';
-import { sharedFormat } from './conditions.ts';
+import { sharedFormat } from '../chance/conditions.ts';
 import { bestSetting } from './rank.ts';
-import type { Verdict } from './verdict.ts';
+import type { Verdict } from '../chance/verdict.ts';
 
 /** A camera with a film that fits it, and what comes of the best setting. */
 export interface PairVerdict {

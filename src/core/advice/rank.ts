@@ -3,12 +3,12 @@
 // move · time nearest 1/ISO (the habit of people without a meter) · least error ·
 // lighten–darken nearest its middle · printed order.
 import { allSettings, changesBetween, type Choice, type Setting } from '../camera/setting.ts';
-import { candidateOf, type Candidate, type FrameAt } from './candidate.ts';
-import { failuresOf } from './conditions.ts';
-import { prepare, type Prepared } from './prepared.ts';
+import { candidateOf, type Candidate, type FrameAt } from '../chance/candidate.ts';
+import { failuresOf } from '../chance/conditions.ts';
+import { prepare, type Prepared } from '../chance/prepared.ts';
 import { purposeMeasure } from './purpose.ts';
-import type { Situation } from './situation.ts';
-import { judgeCandidate, LIKELY, POSSIBLE, type Verdict } from './verdict.ts';
+import type { Situation } from '../error/situation.ts';
+import { judgeCandidate, LIKELY, POSSIBLE, type Verdict } from '../chance/verdict.ts';
 
 /** A candidate with its place in the order: numbers compared from the first on, the less the better. */
 interface Ranked {

@@ -2,8 +2,8 @@
 import type { Choice } from '../camera/setting.ts';
 import { MARKED_SPEEDS, nearestMarkedSpeed } from '../units/film-speed.ts';
 import { bestSetting } from './rank.ts';
-import type { Situation } from './situation.ts';
-import { POSSIBLE, type Verdict } from './verdict.ts';
+import type { Situation } from '../error/situation.ts';
+import { POSSIBLE, type Verdict } from '../chance/verdict.ts';
 
 /** Film speeds (ISO, arithmetic) that fit: slowest and fastest with P ≥ 0.5, and the one with no error at the setting advised now. */
 export interface FittingSpeeds {

@@ -8,15 +8,15 @@ import { equivalentSeconds } from '../film/reciprocity.ts';
 import { choiceFromShadow } from '../ways/choice.ts';
 import { candidateOf } from './candidate.ts';
 import { chanceWithin } from './chance.ts';
-import { PLAIN, type Circumstances } from './circumstances.ts';
-import { errorOfFrame, sumTerms, wantedEv } from './delta.ts';
+import { PLAIN, type Circumstances } from '../error/circumstances.ts';
+import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
 import { stopsFromDensity, stopsFromFactor } from '../kit/filter-strength.ts';
-import type { FilterPlace } from './filters.ts';
-import { cameraWith, filmWith, fixed, INSTANT, marked } from './pairs.test.fixtures.ts';
+import type { FilterPlace } from '../error/filters.ts';
+import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
 import { prepare } from './prepared.ts';
-import { reachOf } from './reach.ts';
-import { bestSetting } from './rank.ts';
-import { spreadOf, type Situation } from './situation.ts';
+import { reachOf } from '../advice/reach.ts';
+import { bestSetting } from '../advice/rank.ts';
+import { spreadOf, type Situation } from '../error/situation.ts';
 
 const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({
   place,

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from './pairs.test.fixtures.ts';
+import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { pairVerdicts } from './pairs.ts';
 import { applied, remediesFor, WORTH_GAIN } from './remedies.ts';
 import { atHandFrom, type AtHand } from './at-hand.ts';
-import { PLAIN } from './circumstances.ts';
+import { PLAIN } from '../error/circumstances.ts';
 import { bestSetting } from './rank.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 
 const slow = filmWith({ id: 'slow', iso: 25, kind: 'reversal', belowStops: 3, aboveStops: 2.5 });
 const GREY = [1, 2, 3].map((stops) => ({ name: '', stops }));

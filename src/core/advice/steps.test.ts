@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import type { Camera } from '../camera/camera.ts';
-import { BOX, cameraWith, fixed, INSTANT, marked, SCALES, SLIDE } from './pairs.test.fixtures.ts';
+import { BOX, cameraWith, fixed, INSTANT, marked, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { bestSetting } from './rank.ts';
 import { deltaAt } from './reach.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 import { stepsAround } from './steps.ts';
 
 const light = { lv: 13, sdStops: 0.3 };

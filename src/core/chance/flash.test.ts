@@ -4,13 +4,13 @@ import { allSettings, settingOf, type Setting } from '../camera/setting.ts';
 import type { CameraFlash, FlashUnit } from '../camera/traits.ts';
 import { mixedStops } from '../flash/flash.ts';
 import { candidateOf } from './candidate.ts';
-import { PLAIN, type Circumstances } from './circumstances.ts';
-import { errorOfFrame, sumTerms } from './delta.ts';
-import { cameraWith, filmWith, fixed, INSTANT, marked } from './pairs.test.fixtures.ts';
+import { PLAIN, type Circumstances } from '../error/circumstances.ts';
+import { errorOfFrame, sumTerms } from '../error/delta.ts';
+import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
 import { prepare } from './prepared.ts';
-import { bestSetting } from './rank.ts';
-import { reachOf } from './reach.ts';
-import { spreadOf, type Situation } from './situation.ts';
+import { bestSetting } from '../advice/rank.ts';
+import { reachOf } from '../advice/reach.ts';
+import { spreadOf, type Situation } from '../error/situation.ts';
 import { judge } from './verdict.ts';
 
 const UNIT: FlashUnit = {

@@ -3,7 +3,7 @@ import type { Setting } from '../camera/setting.ts';
 import type { StopWindow } from '../film/window.ts';
 import { candidateOf } from './candidate.ts';
 import { prepare } from './prepared.ts';
-import type { Situation } from './situation.ts';
+import type { Situation } from '../error/situation.ts';
 
 /** Chance 0…1 that the error of a setting falls in the window. */
 export function chanceWithin(situation: Situation, setting: Setting, window: StopWindow): number {

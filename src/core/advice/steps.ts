@@ -2,10 +2,10 @@
 // nearest to a stop away with the fewest controls to move. For print strips, and for brackets.
 import { positionsOf } from '../camera/camera.ts';
 import { allSettings, changesBetween, controlFor, settingOf, type Setting } from '../camera/setting.ts';
-import { candidateOf } from './candidate.ts';
-import { failuresOf } from './conditions.ts';
-import { prepare } from './prepared.ts';
-import type { Situation } from './situation.ts';
+import { candidateOf } from '../chance/candidate.ts';
+import { failuresOf } from '../chance/conditions.ts';
+import { prepare } from '../chance/prepared.ts';
+import type { Situation } from '../error/situation.ts';
 
 /** Settings on either side of one; null where the camera has none. */
 export interface Steps {

@@ -6,8 +6,8 @@ import type { StopWindow } from '../film/window.ts';
 import { mixedStops } from '../flash/flash.ts';
 import { gaussLegendre, normalMean } from '../numeric/gauss-legendre.ts';
 import { normalBetween } from '../numeric/normal.ts';
-import { focusMagnification } from './delta.ts';
-import { automaticFlash, flashErrorStops, flashFor } from './firing.ts';
+import { focusMagnification } from '../error/delta.ts';
+import { automaticFlash, flashErrorStops, flashFor } from '../error/firing.ts';
 import { givenEv, piecesOf } from './pieces.ts';
 import type { Prepared } from './prepared.ts';
 

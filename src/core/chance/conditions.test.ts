@@ -7,13 +7,13 @@ import { CIRCLE_MM, PLAIN_TRAITS } from '../camera/traits.ts';
 import { agedStops } from '../film/traits.ts';
 import { aimStops } from './aim.ts';
 import { candidateOf } from './candidate.ts';
-import { PLAIN } from './circumstances.ts';
+import { PLAIN } from '../error/circumstances.ts';
 import { motionLimit } from './conditions.ts';
-import { errorOfFrame, sumTerms, TERM_SOURCES } from './delta.ts';
-import { cameraWith, filmWith, fixed, INSTANT, marked, SCALES, SLIDE } from './pairs.test.fixtures.ts';
+import { errorOfFrame, sumTerms, TERM_SOURCES } from '../error/delta.ts';
+import { cameraWith, filmWith, fixed, INSTANT, marked, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { prepare } from './prepared.ts';
-import { bestSetting } from './rank.ts';
-import type { Purpose, Situation } from './situation.ts';
+import { bestSetting } from '../advice/rank.ts';
+import type { Purpose, Situation } from '../error/situation.ts';
 import { judge } from './verdict.ts';
 
 const RING = cameraWith(

@@ -1,8 +1,8 @@
 // From how near to how far a flash makes a frame that may come out.
 import type { Choice } from '../camera/setting.ts';
-import { circumstancesOf, type Situation } from './situation.ts';
+import { circumstancesOf, type Situation } from '../error/situation.ts';
 import { bestSetting } from './rank.ts';
-import { POSSIBLE } from './verdict.ts';
+import { POSSIBLE } from '../chance/verdict.ts';
 
 /** Distances, metres. */
 export interface FlashRange {
