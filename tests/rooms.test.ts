@@ -22,7 +22,9 @@ const CORE_ORDER = [
   'focus',
   'flash',
   'kit',
-  'match',
+  'error',
+  'chance',
+  'advice',
   'log',
   'learn',
   'offline'

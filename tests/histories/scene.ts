@@ -70,7 +70,7 @@ export function someFrame(scene: Scene, load: Load): NewFrame | null {
   return {
     ...{ id: fresh('frame'), loadId: load.id, number: load.firstNumber + pick(load.framesTotal + 2) },
     ...{ takenAt: someTime(scene, load.loadedAt), place: one(pick, ['', 'by the mill', 'harbour']) ?? '' },
-    ...{ light: someLight(scene), guess: null, conditions: pick(3) === 0 ? { supported: true } : {} },
+    ...{ light: someLight(scene), guess: null, conditions: pick(3) === 0 ? { support: 'standing' } : {} },
     ...{ choice: someChoice(scene, camera.value), note: fresh('note'), series: null },
     ...{ timedSeconds: pick(3) === 0 ? 1 + pick(60) / 10 : null, heardSeconds: pick(5) === 0 ? 0.5 : null },
     ...{ about: NOTHING_ABOUT, cameraRevision: camera.revision, filmRevision: film.revision }
@@ -93,7 +93,7 @@ export function someFacts(scene: Scene, id: string): SomeFacts {
     { timedSeconds: pick(2) === 0 ? null : pick(300) / 10 + 0.1 },
     { heardSeconds: pick(2) === 0 ? null : 0.25 },
     { about: { ...NOTHING_ABOUT, subject: fresh('subject') } },
-    { conditions: { supported: true } }
+    { conditions: { support: 'standing' } }
   ];
   return { ...one(pick, all), ...one(pick, all) };
 }

@@ -37,7 +37,7 @@ test('a flash works around guide number over aperture, and nowhere without one t
   const flash = { kind: 'fired', unit, powerStops: 0, lossStops: 0 } as const;
   const dark: Situation = {
     ...{ camera, film: filmWith({ iso: 400, kind: 'reversal', belowStops: 3, aboveStops: 2.5 }) },
-    ...{ light: { lv: 2, sdStops: 0.3 }, contrast: 'normal', supported: true },
+    ...{ light: { lv: 2, sdStops: 0.3 }, contrast: 'normal', support: 'standing' },
     circumstances: { ...PLAIN, flash }
   };
   const range = flashRange(dark, {});

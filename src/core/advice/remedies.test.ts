@@ -127,7 +127,7 @@ describe('flash, several exposures and the kit', () => {
       camera,
       film: filmWith({ iso: 100 }),
       light: { lv: 9.7, sdStops: 0.3 },
-      supported: true
+      support: 'standing'
     });
     expect(kinds(s)).toContain('exposures');
     expect(kinds({ ...s, camera: BOX })).not.toContain('exposures');

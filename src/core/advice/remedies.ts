@@ -135,7 +135,7 @@ function stepsFor(situation: Situation, atHand: AtHand): readonly RemedyStep[] {
   return [
     ...quiet,
     ...filters,
-    ...(situation.supported ? [] : [{ kind: 'support' } as const]),
+    ...(situation.support === 'standing' ? [] : [{ kind: 'support' } as const]),
     ...exposures,
     ...flashes,
     ...developments,
@@ -165,7 +165,7 @@ function tried(
 export function applied(situation: Situation, step: RemedyStep): Situation {
   switch (step.kind) {
     case 'support':
-      return { ...situation, supported: true };
+      return { ...situation, support: 'standing' };
     case 'flash':
       return withCircumstances(situation, { flash: { kind: 'fired', ...step.flash } });
     case 'no-flash':

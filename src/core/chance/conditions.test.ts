@@ -80,7 +80,7 @@ describe('conditions', () => {
         }
       ]);
     const counted = (seconds: number) => {
-      const s = { ...sunny, camera: bulb(seconds), supported: true };
+      const s: Situation = { ...sunny, camera: bulb(seconds), support: 'standing' };
       return judge(s, setting(s));
     };
     expect(counted(0.5).failures).toEqual([{ condition: 'counted-too-short', seconds: 0.5 }]);
@@ -138,7 +138,10 @@ describe('what a frame is for', () => {
     { ...PLAIN_TRAITS }
   );
   const night = (purpose: Purpose) =>
-    bestSetting({ ...sunny, camera: NIGHT, light: { lv: 4, sdStops: 0.3 }, supported: true, purpose }, {});
+    bestSetting(
+      { ...sunny, camera: NIGHT, light: { lv: 4, sdStops: 0.3 }, support: 'standing', purpose },
+      {}
+    );
   test('light trails want 4 to 10 seconds; whole seconds want them counted and long', () => {
     const trails = night('light-trails')?.exposure.seconds ?? 0;
     expect(trails).toBeGreaterThanOrEqual(4);

@@ -69,7 +69,7 @@ export function limitsOf(situation: Situation): Limits {
   const { camera, film, motion } = situation;
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const { subjectM, flash } = circumstancesOf(situation);
-  const free = situation.supported === true || camera.transport.kind === 'cine';
+  const free = situation.support === 'standing' || camera.transport.kind === 'cine';
   const sync =
     camera.flash.kind === 'shoe' || camera.flash.kind === 'switch' ? camera.flash.syncSeconds : null;
   return {

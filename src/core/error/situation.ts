@@ -20,6 +20,16 @@ export interface Motion {
   readonly way: 'across' | 'oblique' | 'towards';
 }
 
+/** How the camera is held: in the hand; against a wall, on a taut strap or at the waist; on a tripod, a table or a wall. */
+export const SUPPORTS = ['hand', 'leaning', 'standing'] as const;
+/** @see SUPPORTS */
+export type Support = (typeof SUPPORTS)[number];
+
+/** How the distance of the subject is known. */
+export const DISTANCE_WAYS = ['eye', 'paces', 'measured'] as const;
+/** @see DISTANCE_WAYS */
+export type DistanceBy = (typeof DISTANCE_WAYS)[number];
+
 /** What the photographer is after. */
 export const PURPOSES = [
   'good-frame',
@@ -38,8 +48,10 @@ export interface Conditions {
   readonly circumstances?: Circumstances;
   /** Whether the light where the eye looks is even; even if left out. */
   readonly scene?: keyof typeof EYE_SD;
-  /** Whether the camera stands on something; held by hand if left out. */
-  readonly supported?: boolean;
+  /** How the camera is held; in the hand if left out. */
+  readonly support?: Support;
+  /** How the subject's distance is known; judged by eye if left out. */
+  readonly distanceBy?: DistanceBy;
   /** Still if left out. */
   readonly motion?: Motion;
   /** A good frame, if left out. */

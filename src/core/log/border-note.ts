@@ -58,7 +58,8 @@ export function borderExtras({
     ...(circumstances?.flash.kind === 'fired' ? ['flash'] : []),
     ...(circumstances?.flash.kind === 'off' ? ['flash kept off'] : []),
     ...(filters.length === 0 ? [] : [filters.length === 1 ? 'filter on' : `${filters.length} filters on`]),
-    ...(conditions.supported === true ? ['on a support'] : []),
+    ...(conditions.support === 'standing' ? ['on a support'] : []),
+    ...(conditions.support === 'leaning' ? ['leaning'] : []),
     ...(series === null ? [] : ['of a bracket']),
     ...(where === '' ? [] : [where])
   ];

@@ -33,7 +33,10 @@ test('time held, flash, filters and place stand on the border', () => {
   const filter = { name: 'grey', stops: 2, place: 'lens' as const };
   const extras = borderExtras({
     light: { ...STARTING_LIGHT },
-    conditions: { supported: true, circumstances: { ...PLAIN, filters: [filter], flash: { kind: 'off' } } },
+    conditions: {
+      support: 'standing',
+      circumstances: { ...PLAIN, filters: [filter], flash: { kind: 'off' } }
+    },
     ...{ timedSeconds: 4.2, heardSeconds: 0.5, series: 'x', place: 'Quay' }
   });
   expect(extras).toEqual([

@@ -27,7 +27,13 @@ const CARRIED: Carried = {
 };
 const frame = (number: number, more: Partial<NewFrame> = {}): NewFrame =>
   newFrameWith({
-    ...{ id: `f${number}`, loadId: 'one', number, conditions: { supported: true }, choice: { aperture: 1 } },
+    ...{
+      id: `f${number}`,
+      loadId: 'one',
+      number,
+      conditions: { support: 'standing' },
+      choice: { aperture: 1 }
+    },
     ...more
   });
 
@@ -54,7 +60,7 @@ describe('what is carried', () => {
   test('frames logged away count on the film, move the controls and are remembered by the camera', () => {
     const pair = carriedPair(then(log(1), log(2)), 'one');
     expect(pair).toMatchObject({ framesLeft: 2, nextNumber: 3, present: { aperture: 1 } });
-    expect(pair?.lastConditions).toEqual({ supported: true });
+    expect(pair?.lastConditions).toEqual({ support: 'standing' });
   });
   test('what is expected of such a frame is worked out as at home', () => {
     const [logged] = then(log(1)).frames;

@@ -132,11 +132,11 @@ export class Current {
     if (!judged) return;
     this.#before = [...this.#before, this.asked];
     const after = steps.reduce(applied, judged.situation);
-    const { circumstances, supported } = after;
+    const { circumstances, support } = after;
     this.asked = {
       ...this.asked,
       ...(circumstances ? { circumstances } : {}),
-      ...(supported === undefined ? {} : { supported })
+      ...(support === undefined ? {} : { support })
     };
     this.picked = null;
     this.pointed = null;

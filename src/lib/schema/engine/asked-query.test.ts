@@ -9,7 +9,8 @@ const through = (asked: Conditions) =>
 describe('what was asked of a frame, in the address', () => {
   test.each<Conditions>([
     { purpose: 'stop-motion', motion: { metresPerSecond: 8, way: 'across' } },
-    { supported: true, scene: 'uneven' },
+    { support: 'standing', scene: 'uneven' },
+    { support: 'leaning', distanceBy: 'paces' },
     {
       circumstances: {
         ...PLAIN,

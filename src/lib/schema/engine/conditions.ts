@@ -1,7 +1,7 @@
 // What is true of a frame beside camera, film and light, as JSON.
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
 import type { FlashChoice } from '#core/error/circumstances.ts';
-import { PURPOSES, type Conditions } from '#core/error/situation.ts';
+import { DISTANCE_WAYS, PURPOSES, SUPPORTS, type Conditions } from '#core/error/situation.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 import { flashUnitSchema } from '../kit/traits.ts';
 
@@ -48,7 +48,10 @@ export const circumstancesSchema = object({
 export const conditionFields = {
   circumstances: circumstancesSchema.optional().default(undefined),
   scene: string<'even' | 'uneven'>().oneOf(['even', 'uneven']).optional(),
+  support: string().oneOf(SUPPORTS).optional(),
+  /** As older notes, phones and files say it: on something, or in the hand. */
   supported: boolean().optional(),
+  distanceBy: string().oneOf(DISTANCE_WAYS).optional(),
   motion: object({
     metresPerSecond: number().min(0).max(400).required(),
     way: string<'across' | 'oblique' | 'towards'>().oneOf(['across', 'oblique', 'towards']).required()
@@ -63,11 +66,13 @@ export const conditionsSchema = object(conditionFields);
 
 /** Leaves out what was not said. */
 export function conditionsFrom(body: InferType<typeof conditionsSchema>): Conditions {
-  const { circumstances, scene, supported, motion, purpose } = body;
+  const { circumstances, scene, supported, distanceBy, motion, purpose } = body;
+  const support = body.support ?? (supported === undefined ? undefined : supported ? 'standing' : 'hand');
   return {
     ...(circumstances ? { circumstances } : {}),
     ...(scene ? { scene } : {}),
-    ...(supported === undefined ? {} : { supported }),
+    ...(support === undefined ? {} : { support }),
+    ...(distanceBy ? { distanceBy } : {}),
     ...(motion ? { motion } : {}),
     ...(purpose ? { purpose } : {})
   };

@@ -1,4 +1,5 @@
 // A frame written up after the fact, as the texts of a form.
+import { SUPPORTS, type Conditions } from '#core/error/situation.ts';
 import type { Camera } from '#core/camera/camera.ts';
 import { positionsOf } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
@@ -25,7 +26,7 @@ export interface WriteUpAbout {
 
 /**
  * Reads the form: `number`, `date`, `time`, `place`, `light`, `guess`, `held`, `heard`, `subject`, `reason`, `tags`, `note`,
- * `supported`, and `set-` with the id of each control. Without `light` the light is not told.
+ * `support`, and `set-` with the id of each control. Without `light` the light is not told.
  */
 export function readWrittenUp(
   texts: Readonly<Record<string, string>>,
@@ -81,7 +82,7 @@ export function readWrittenUp(
   return ok({
     ...{ id: newId(), loadId, number, takenAt: taken.value, place: text('place') },
     ...{ cameraRevision, filmRevision, light: found, guess },
-    conditions: text('supported') === 'yes' ? { supported: true } : {},
+    conditions: supportSaid(text('support')),
     choice: choiceOf(about.camera, text),
     ...{ note: text('note'), series: null, timedSeconds, heardSeconds },
     about: written.value
@@ -96,4 +97,9 @@ function choiceOf(camera: Camera, text: (name: string) => string): Choice {
       return [control.id, known ? index : 0];
     })
   );
+}
+
+function supportSaid(text: string): Conditions {
+  const support = SUPPORTS.find((s) => s === text);
+  return support ? { support } : {};
 }

@@ -42,7 +42,7 @@ describe('a frame with all that was true of it', () => {
           eyeOffsetStops: 1.5,
           filters: [{ name: 'Smoke', stops: 2, place: 'pack' }]
         },
-        ...{ supported: true, scene: 'uneven', purpose: 'light-trails' },
+        ...{ support: 'standing', scene: 'uneven', purpose: 'light-trails' },
         motion: { metresPerSecond: 1.4, way: 'across' }
       },
       ...{ series: 'a-series', timedSeconds: 8.4, about: { subject: '', reason: '', tags: [] } }

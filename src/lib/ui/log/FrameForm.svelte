@@ -1,5 +1,7 @@
 <!-- Everything that was noted of a frame, to be put right. What was typed stays when it is refused; what somebody else changed meanwhile is shown beside it. -->
 <script lang="ts">
+  import { SUPPORTS } from '#core/error/situation.ts';
+  import { SUPPORT_WORDS } from '../shoot/words.ts';
   import { untrack } from 'svelte';
   import type { Camera } from '#core/camera/camera.ts';
   import type { Thing } from '#core/kit/thing.ts';
@@ -129,7 +131,10 @@
       fault={faultOf('heard')}
     />
   </div>
-  <label class="tick"><input type="checkbox" bind:checked={draft.supported} /> On a support</label>
+  <label for="{uid}-support">Held</label>
+  <select id="{uid}-support" class="entry" bind:value={draft.support}>
+    {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
+  </select>
   <label for="{uid}-note">Note</label>
   <textarea id="{uid}-note" class="entry" rows="3" maxlength="2000" bind:value={draft.note}></textarea>
   <FrameField
@@ -203,12 +208,6 @@
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
     gap: 6px 10px;
-  }
-  .tick {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
   }
   .acts {
     display: flex;

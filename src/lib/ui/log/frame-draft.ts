@@ -3,7 +3,7 @@ import { gearOf, positionsOf, type Camera, type Control } from '#core/camera/cam
 import type { Choice } from '#core/camera/setting.ts';
 import { factsOf, type Frame, type FrameFacts } from '#core/log/frame.ts';
 import { PLAIN } from '#core/error/circumstances.ts';
-import type { Conditions } from '#core/error/situation.ts';
+import type { Conditions, Support } from '#core/error/situation.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
@@ -27,7 +27,7 @@ export interface FrameDraft {
   distance: string;
   held: string;
   heard: string;
-  supported: boolean;
+  support: Support;
   note: string;
   subject: string;
   reason: string;
@@ -48,7 +48,7 @@ export function draftOf(frame: Frame): FrameDraft {
     distance: subjectM === null ? '' : plain(subjectM),
     held: timedSeconds === null ? '' : plain(timedSeconds),
     heard: heardSeconds === null ? '' : formatShutter(heardSeconds).replace('¼', '1/4'),
-    supported: conditions.supported === true,
+    support: conditions.support ?? 'hand',
     ...{ note: frame.note, subject: about.subject, reason: about.reason, tags: textFromTags(about.tags) }
   };
 }
@@ -67,11 +67,11 @@ export interface DraftChange {
   readonly to: SomeFacts;
 }
 
-function conditionsWith(before: Conditions, supported: boolean, subjectM: number | null): Conditions {
+function conditionsWith(before: Conditions, support: Support, subjectM: number | null): Conditions {
   const circumstances = before.circumstances ?? PLAIN;
   const distanced =
     subjectM === circumstances.subjectM ? {} : { circumstances: { ...circumstances, subjectM } };
-  const stood = supported === (before.supported === true) ? {} : { supported };
+  const stood = support === (before.support ?? 'hand') ? {} : { support };
   return { ...before, ...distanced, ...stood };
 }
 
@@ -125,7 +125,7 @@ export function readDraft(
   if (faults.length > 0 || !taken.ok) return err(faults);
   const facts: FrameFacts = {
     ...{ number: whole, takenAt: taken.value, place: draft.place.trim(), light, guess: frame.guess },
-    conditions: conditionsWith(frame.conditions, draft.supported, subjectM),
+    conditions: conditionsWith(frame.conditions, draft.support, subjectM),
     choice: choiceFrom(draft.choice, frame.choice),
     ...{ note: draft.note, timedSeconds, heardSeconds },
     about: { subject: draft.subject.trim(), reason: draft.reason.trim(), tags: tagsFrom(draft.tags) }

@@ -1,4 +1,5 @@
 // The facts of a frame in words: what one person noted and another noted otherwise, side by side.
+import { SUPPORT_WORDS } from '../shoot/words.ts';
 import type { Camera } from '#core/camera/camera.ts';
 import { choiceLine } from '#core/log/border-note.ts';
 import { FRAME_FACTS, type FrameFacts } from '#core/log/frame.ts';
@@ -48,7 +49,7 @@ function words(fact: keyof FrameFacts, facts: SomeFacts, camera: Camera | null):
     case 'conditions': {
       const subjectM = facts.conditions?.circumstances?.subjectM ?? null;
       return [
-        facts.conditions?.supported === true ? 'on a support' : 'by hand',
+        SUPPORT_WORDS[facts.conditions?.support ?? 'hand'],
         ...(subjectM === null ? [] : [`at ${sayMetres(subjectM)}`])
       ].join(', ');
     }

@@ -8,12 +8,19 @@
   import { FRAME_SIZES_MM } from '#core/film/film.ts';
   import { withFocusAt } from '#core/focus/focused.ts';
   import { sharedFormat } from '#core/chance/conditions.ts';
-  import { PURPOSES, type Motion, type Purpose } from '#core/error/situation.ts';
+  import { DISTANCE_WAYS, PURPOSES, SUPPORTS, type Motion, type Purpose } from '#core/error/situation.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
-  import { CONTRAST_WORDS, MOTIONS, PURPOSE_WORDS, sayAimOff } from './words.ts';
+  import {
+    CONTRAST_WORDS,
+    DISTANCE_WORDS,
+    MOTIONS,
+    PURPOSE_WORDS,
+    sayAimOff,
+    SUPPORT_WORDS
+  } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
@@ -55,7 +62,10 @@
     if (!read.ok) fault = `${explainQuantity(read.error)} Paces will do too: 4 paces.`;
     else if (read.value * 1000 <= camera.focalMm)
       fault = 'That is inside the lens. Give the distance from the camera.';
-    else setDistance(read.value);
+    else {
+      if (paces) current.asked = { ...current.asked, distanceBy: 'paces' };
+      setDistance(read.value);
+    }
   }
   function setPurpose(purpose: Purpose): void {
     current.asked = { ...asked, purpose };
@@ -97,6 +107,7 @@
           onclick={() => {
             text = p.mark;
             fault = '';
+            current.asked = { ...current.asked, distanceBy: 'paces' };
             setDistance(p.value);
           }}>{p.mark}</button
         >
@@ -105,6 +116,18 @@
   </div>
   <p id="{uid}-fault" class="fault" role="status">{fault}</p>
   {#if subjectM !== null && subjectM !== Infinity}
+    <select
+      class="entry"
+      aria-label="How is the distance known?"
+      value={asked.distanceBy ?? 'eye'}
+      onchange={(e) =>
+        (current.asked = {
+          ...current.asked,
+          distanceBy: DISTANCE_WAYS.find((w) => w === e.currentTarget.value) ?? 'eye'
+        })}
+    >
+      {#each DISTANCE_WAYS as way (way)}<option value={way}>{DISTANCE_WORDS[way]}</option>{/each}
+    </select>
     <p class="soft">
       Taken as {formatDecimal(subjectM, 2)} m. {aim}
       <button
@@ -140,14 +163,20 @@
     {#each CONTRASTS as contrast (contrast)}<option value={contrast}>{CONTRAST_WORDS[contrast]}</option
       >{/each}
   </select>
+  <label class="kicker" for="{uid}-support">How is the camera held?</label>
+  <select
+    id="{uid}-support"
+    class="entry"
+    value={asked.support ?? 'hand'}
+    onchange={(e) =>
+      (current.asked = {
+        ...asked,
+        support: SUPPORTS.find((s) => s === e.currentTarget.value) ?? 'hand'
+      })}
+  >
+    {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
+  </select>
   <div class="two">
-    <button
-      type="button"
-      class="chip"
-      aria-pressed={asked.supported === true}
-      onclick={() => (current.asked = { ...asked, supported: asked.supported !== true })}
-      >It stands on something</button
-    >
     {#if camera.program.kind !== 'manual'}
       <button
         type="button"

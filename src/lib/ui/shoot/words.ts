@@ -3,7 +3,7 @@ import type { AimOff } from '#core/focus/aim-off.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import type { PressCheck } from '#core/log/before-press.ts';
 import type { Enough } from '#core/advice/enough.ts';
-import type { Motion, Purpose } from '#core/error/situation.ts';
+import type { DistanceBy, Motion, Purpose, Support } from '#core/error/situation.ts';
 import { formatStops } from '#core/units/stops.ts';
 import { chanceInHundred, sayMetres } from '../text/say.ts';
 
@@ -15,6 +15,20 @@ export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   'stop-motion': 'to stop a motion',
   'light-trails': 'trails of light',
   'whole-seconds': 'whole seconds to count'
+};
+
+/** How a camera is held. */
+export const SUPPORT_WORDS: Readonly<Record<Support, string>> = {
+  hand: 'in the hand',
+  leaning: 'leaning, or on a taut strap',
+  standing: 'on a support'
+};
+
+/** How a distance is known. */
+export const DISTANCE_WORDS: Readonly<Record<DistanceBy, string>> = {
+  eye: 'by eye',
+  paces: 'paced, or by a symbol',
+  measured: 'measured'
 };
 
 /** Contrasts in words. */

@@ -1,5 +1,7 @@
 <!-- A whole film written up after the fact, frame after frame, by keyboard: what stays the same is kept. -->
 <script lang="ts">
+  import { SUPPORTS } from '#core/error/situation.ts';
+  import { SUPPORT_WORDS } from '#ui/shoot/words.ts';
   import { tick } from 'svelte';
   import { enhance } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
@@ -107,13 +109,10 @@
         <TextField name="heard" label="Time as heard" value={own('heard')} fault={faultOf('heard')} />
       {/if}
       <SelectField
-        name="supported"
+        name="support"
         label="Held"
-        value={kept('supported', '')}
-        options={[
-          ['', 'in the hand'],
-          ['yes', 'on a support']
-        ]}
+        value={kept('support', '')}
+        options={SUPPORTS.map((support) => [support === 'hand' ? '' : support, SUPPORT_WORDS[support]])}
       />
       <TextField
         name="reason"
