@@ -1,6 +1,4 @@
 // What is noted stays true: through a change of the camera, a town, a judgement, the development; and two people at one thing.
-import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import { expect, test } from './app.ts';
 
 const FILM = 'demo-load-marigold';
@@ -111,18 +109,6 @@ test(
       const tag = old.headers()['etag'] ?? '';
       expect((await send({ 'if-match': tag })).ok(), path).toBe(true);
     }
-  }
-);
-
-test(
-  'what judged frames say is worked out beside the server, before a page asks',
-  { tag: '@desktop' },
-  async ({ app }) => {
-    const file = new Database(join(app.data, 'demo.sqlite'), { readonly: true });
-    const count = (table: string) => Number(file.prepare(`select count(*) from ${table}`).pluck().get());
-    expect(count('judgement')).toBeGreaterThan(8);
-    await expect.poll(() => count('judged_observation')).toBe(count('judgement'));
-    file.close();
   }
 );
 
