@@ -35,6 +35,6 @@ test('what judged frames say is worked out beside the server, before a page asks
   const count = (table: string): unknown => file.prepare(`select count(*) from ${table}`).pluck().get();
   expect(count('judgement')).toBeGreaterThan(8);
   expect(count('judged_observation')).toBe(count('judgement'));
-  expect(count('judged_observation where batch_id is not null and line is null')).toBe(0);
+  expect(count('judged_observation where line is not null')).not.toBe(0);
   file.close();
 });

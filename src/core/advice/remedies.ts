@@ -24,6 +24,21 @@ export type RemedyStep =
   | { readonly kind: 'exposures'; readonly count: number }
   | { readonly kind: 'development'; readonly stops: number }
   | { readonly kind: 'film'; readonly film: Film }
+  /** Lean on something, or pull a strap taut. */
+  | { readonly kind: 'leaning' }
+  /** Go nearer or farther, to so many metres. */
+  | { readonly kind: 'move'; readonly toM: number }
+  /** Measure the distance. */
+  | { readonly kind: 'measure' }
+  /** Read the light before anything else. */
+  | { readonly kind: 'reading' }
+  /** Test the camera before anything else. */
+  | { readonly kind: 'test' }
+  /** The person's own lamp nearer, to so many metres. */
+  | { readonly kind: 'lamp-nearer'; readonly toM: number }
+  /** What is before the lamp taken off. */
+  | { readonly kind: 'modifier-off'; readonly stops: number }
+  | { readonly kind: 'not-today' }
   /** Wait until the light is another. */
   | { readonly kind: 'wait'; readonly until: CoursePoint };
 
@@ -35,10 +50,21 @@ export interface Remedy {
   readonly gain: number;
 }
 
+/** What a reading leaves of the light's sd, and a test of the camera's, stops. */
+const READ_SD = 0.3;
+const TESTED_SD = 0.3;
 /** Less than this is not worth the effort. */
 export const WORTH_GAIN = 0.1;
 
-const EFFORT = {
+const EFFORT: Readonly<Record<RemedyStep['kind'], number>> = {
+  reading: 0,
+  test: 0,
+  measure: 0,
+  leaning: 1,
+  move: 1,
+  'lamp-nearer': 1,
+  'modifier-off': 1,
+  'not-today': 9,
   'no-flash': 0,
   filter: 1,
   support: 2,
@@ -47,7 +73,7 @@ const EFFORT = {
   development: 5,
   film: 6,
   wait: 7
-} as const;
+};
 /** Exposures on one frame that are offered. */
 const EXPOSURES = [2, 4] as const;
 const DEVELOPMENTS = [-1, 1, 2] as const;
@@ -164,6 +190,24 @@ function tried(
 /** The situation after a step. */
 export function applied(situation: Situation, step: RemedyStep): Situation {
   switch (step.kind) {
+    case 'leaning':
+      return { ...situation, support: 'leaning' };
+    case 'move':
+      return withCircumstances(situation, { subjectM: step.toM });
+    case 'measure':
+      return { ...situation, distanceBy: 'measured' };
+    case 'reading':
+      return {
+        ...situation,
+        light: { ...situation.light, sdStops: Math.min(READ_SD, situation.light.sdStops) }
+      };
+    case 'test':
+      return { ...situation, camera: { ...situation.camera, toleranceStops: TESTED_SD } };
+    case 'lamp-nearer':
+    case 'modifier-off':
+      return withLamp(situation, step);
+    case 'not-today':
+      return situation;
     case 'support':
       return { ...situation, support: 'standing' };
     case 'flash':
@@ -185,6 +229,26 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
       return withCircumstances(situation, { filters: [...filters, step.filter] });
     }
   }
+}
+
+/** The subject in the light of the lamp as it is moved or bared: inverse square of the distance. */
+function withLamp(
+  situation: Situation,
+  step: Extract<RemedyStep, { readonly kind: 'lamp-nearer' | 'modifier-off' }>
+): Situation {
+  const { lamp, light } = situation;
+  if (!lamp) return situation;
+  return step.kind === 'lamp-nearer'
+    ? {
+        ...situation,
+        lamp: { ...lamp, atM: step.toM },
+        light: { ...light, lv: light.lv + 2 * Math.log2(lamp.atM / step.toM) }
+      }
+    : {
+        ...situation,
+        lamp: { ...lamp, modifierStops: lamp.modifierStops - step.stops },
+        light: { ...light, lv: light.lv + step.stops }
+      };
 }
 
 function withCircumstances(situation: Situation, more: Partial<Circumstances>): Situation {

@@ -81,7 +81,11 @@ describe('3 a toy camera by day with grey filters', () => {
   // f/11 at 1/400 in full sun on ISO 200 (sunny sixteen); ten stops more are 2.5 s
   test('ten stops on the lens turn a bright day into whole seconds that a person counts', () => {
     const film = filmWith({ iso: 200 });
-    const day: Situation = { ...situation(camera, film), circumstances: grey(10, 'lens'), support: 'standing' };
+    const day: Situation = {
+      ...situation(camera, film),
+      circumstances: grey(10, 'lens'),
+      support: 'standing'
+    };
     const verdict = best(day);
     expect(verdict.setting.timedByHand).toBe(true);
     expect(verdict.exposure.seconds).toBeGreaterThanOrEqual(1);

@@ -64,6 +64,8 @@ export interface CameraTraits {
   readonly finder: Finder;
   /** One sd of the exposure in stops, as measured; null = by its condition. */
   readonly toleranceStops: number | null;
+  /** Whether its lens is a single element or of plastic: its softness hides shake. */
+  readonly singleElement: boolean;
   /** Whether several exposures can be made on one frame. */
   readonly repeats: boolean;
   /** Whether it runs on the battery of its film pack. */
@@ -81,6 +83,7 @@ export const PLAIN_TRAITS: CameraTraits = {
   transport: { kind: 'still' },
   finder: { rightMm: 0, upMm: 0, rightShare: 0, upShare: 0 },
   toleranceStops: null,
+  singleElement: false,
   repeats: false,
   needsPackBattery: false,
   perforations: [],

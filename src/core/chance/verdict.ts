@@ -17,6 +17,13 @@ export const POSSIBLE = 0.5;
 /** How a chance is spoken of. */
 export type ChanceClass = 'likely' | 'possible' | 'unlikely';
 
+/** What a frame needs beside its exposure. */
+export interface Factor {
+  readonly kind: 'exposure' | 'hand' | 'subject' | 'focus' | 'lock' | 'sync' | 'counted';
+  /** Chance 0…1, given that those before it hold. */
+  readonly chance: number;
+}
+
 /** What comes of a setting. All in stops, + = over. */
 export interface Verdict {
   readonly setting: Setting;
@@ -35,6 +42,8 @@ export interface Verdict {
   /** Chance 0…1 that it falls in the good one. */
   readonly pGood: number;
   readonly chance: ChanceClass;
+  /** What the chance is made of. */
+  readonly factors: readonly Factor[];
   /** Stops from the under edge of the usable window; negative = already outside. */
   readonly slackUnderStops: number;
   /** Stops to its over edge. */
@@ -67,6 +76,7 @@ export function judgeCandidate(prepared: Prepared, candidate: Candidate): Verdic
     aimStops: aimStops(window.good, sdStops),
     pGood: candidate.chanceAt(light.lv, window.good),
     chance: chanceClass(pUsable),
+    factors: [],
     slackUnderStops: deltaStops - window.usable.lo,
     slackOverStops: window.usable.hi - deltaStops,
     failures: failuresOf(camera, limits, setting, exposure, flash)

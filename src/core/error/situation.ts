@@ -42,6 +42,14 @@ export const PURPOSES = [
 /** @see PURPOSES */
 export type Purpose = (typeof PURPOSES)[number];
 
+/** A lamp that the person can move. */
+export interface Lamp {
+  /** Metres from the subject, > 0. */
+  readonly atM: number;
+  /** Stops that something before it takes (grid, diffuser), ≥ 0. */
+  readonly modifierStops: number;
+}
+
 /** What is true of a frame beside camera, film and light. Whatever is left out is as it usually is. */
 export interface Conditions {
   /** Plain ones, if left out. */
@@ -56,6 +64,8 @@ export interface Conditions {
   readonly motion?: Motion;
   /** A good frame, if left out. */
   readonly purpose?: Purpose;
+  /** The person's own lamp, where it lights the subject. */
+  readonly lamp?: Lamp;
 }
 
 /** What is asked about. */

@@ -129,7 +129,8 @@ export const cameraSchema = object({
 
 /** The camera of a checked body: null distances become infinite. */
 export function cameraFrom(body: InferType<typeof cameraSchema>): Camera {
-  return { ...body, controls: body.controls.map(controlFrom), program: body.program };
+  const { singleElement = false } = body;
+  return { ...body, singleElement, controls: body.controls.map(controlFrom), program: body.program };
 }
 
 /** Reads a stored camera. @throws {ValidationError} when it is none */

@@ -101,6 +101,8 @@ export const cameraTraitFields = {
     upShare: share()
   }).required(),
   toleranceStops: number().min(0).max(4).nullable().defined(),
+  /** Left out by older sheets and files: no. */
+  singleElement: boolean().optional(),
   repeats: boolean().required(),
   needsPackBattery: boolean().required(),
   perforations: array(string().oneOf(PERFORATIONS).required()).required(),

@@ -144,6 +144,7 @@ function readTraits(r: SheetReader, has: SheetKind, controls: readonly Control[]
       upShare: r.amount('aimUp', 100, 'percent of the frame') / 100
     },
     toleranceStops: tolerance === '' ? null : Math.abs(r.stops('tolerance', 4)),
+    singleElement: r.text('singleElement') === 'yes',
     repeats: r.text('repeats') === 'yes',
     needsPackBattery: r.text('battery') === 'yes',
     checks: readChecks(r),

@@ -30,6 +30,7 @@ export function sheetFrom(camera: Camera): Sheet {
     ...{ condition, bias: formatDecimal(biasStops, 4).replace('-', '−') },
     tolerance: toleranceStops === null ? '' : formatDecimal(toleranceStops, 4),
     held: handHeldSeconds === null ? '' : seconds(handHeldSeconds),
+    singleElement: camera.singleElement ? 'yes' : 'no',
     repeats: camera.repeats ? 'yes' : 'no',
     battery: camera.needsPackBattery ? 'yes' : 'no',
     perforations: camera.perforations.join(' '),

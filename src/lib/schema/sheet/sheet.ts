@@ -24,7 +24,17 @@ export const SHEET_FIELDS = [
   ...['focusing', 'fixedAt', 'sharpFrom'],
   ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],
   ...['moves', 'sweep', 'pictures', 'needle'],
-  ...['condition', 'tolerance', 'held', 'bias', 'repeats', 'battery', 'perforations', 'checks'],
+  ...[
+    'condition',
+    'tolerance',
+    'held',
+    'bias',
+    'singleElement',
+    'repeats',
+    'battery',
+    'perforations',
+    'checks'
+  ],
   ...['finderRight', 'finderUp', 'aimRight', 'aimUp']
 ] as const;
 
@@ -33,7 +43,15 @@ export type Sheet = Readonly<Record<string, string>>;
 
 /** What is the same on most cameras until its owner says otherwise. */
 export const PLAIN_SHEET: Sheet = {
-  ...{ condition: 'mechanical', tolerance: '', held: '', bias: '0', repeats: 'no', battery: 'no' },
+  ...{
+    condition: 'mechanical',
+    tolerance: '',
+    held: '',
+    bias: '0',
+    singleElement: 'no',
+    repeats: 'no',
+    battery: 'no'
+  },
   ...{ focus: '', focusing: 'fixed', fixedAt: '', sharpFrom: '' },
   ...{
     flash: 'none',
@@ -52,11 +70,24 @@ export const PLAIN_SHEET: Sheet = {
 export const TYPICAL_SHEETS: Readonly<Record<SheetKind, Sheet>> = {
   nothing: {
     ...PLAIN_SHEET,
-    ...{ name: 'My box camera', formats: 'roll-6x9', focal: '100', aperture: 'f/14', time: '1/40' }
+    ...{
+      name: 'My box camera',
+      formats: 'roll-6x9',
+      focal: '100',
+      singleElement: 'yes',
+      aperture: 'f/14',
+      time: '1/40'
+    }
   },
   symbols: {
     ...PLAIN_SHEET,
-    ...{ name: 'My toy camera', formats: 'roll-6x6', focal: '60', aperture: 'sun=13 cloud=9' },
+    ...{
+      name: 'My toy camera',
+      formats: 'roll-6x6',
+      focal: '60',
+      singleElement: 'yes',
+      aperture: 'sun=13 cloud=9'
+    },
     ...{ time: '1/90', focus: '', focusing: 'symbols' }
   },
   scales: {

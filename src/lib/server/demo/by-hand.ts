@@ -61,7 +61,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       condition: 'mechanical'
     },
     ...{ handHeldSeconds: null, ...byHand },
-    ...{ focusing: { kind: 'symbols' }, repeats: true },
+    ...{ focusing: { kind: 'symbols' }, singleElement: true, repeats: true },
     controls: [
       many('aperture', 'aperture lever', 'lever', [at('sun', 12.3, 'sun'), at('cloud', 7.4, 'cloud')]),
       many('time', 'shutter switch', 'lever', [at('N', 1 / 85), ...counted([1, 2, 4, 8, 15, 30])]),
@@ -76,7 +76,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
   {
     ...{ id: 'demo-pebble', name: 'Pebble box', formats: ['roll-6x9'], focalMm: 104, condition: 'old' },
     ...{ handHeldSeconds: 1 / 30, ...byHand },
-    ...{ focusing: { kind: 'fixed', atM: null, sharpFromM: 3 }, repeats: true },
+    ...{ focusing: { kind: 'fixed', atM: null, sharpFromM: 3 }, singleElement: true, repeats: true },
     controls: [
       one('aperture', 'opening', 'one hole', 13.2),
       many('time', 'shutter tab', 'lever', [at('I', 1 / 38), ...counted([1, 2, 4, 8, 15])])
@@ -101,7 +101,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       condition: 'mechanical'
     },
     ...{ handHeldSeconds: null, ...byHand },
-    focusing: { kind: 'fixed', atM: null, sharpFromM: 1.1 },
+    ...{ focusing: { kind: 'fixed', atM: null, sharpFromM: 1.1 }, singleElement: true },
     flash: { kind: 'switch', unit: builtIn(9), syncSeconds: null },
     controls: [one('aperture', 'lens', '', 10.5), one('time', 'shutter', '', 1 / 105)]
   },

@@ -122,6 +122,7 @@
         name="moves"
         value="swing"
       />{/if}
+    <SheetSelect {draft} field="singleElement" label="A single element, or of plastic" options={YES} />
     <SheetSelect {draft} field="repeats" label="Several exposures on a frame" options={YES} />
     <SheetSelect {draft} field="battery" label="Runs on its pack’s battery" options={YES} />
     {#if draft.has === 'cine'}

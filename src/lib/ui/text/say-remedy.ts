@@ -3,7 +3,7 @@ import type { Camera } from '#core/camera/camera.ts';
 import type { FilterPlace } from '#core/error/filters.ts';
 import type { Remedy, RemedyStep } from '#core/advice/remedies.ts';
 import { formatLv, formatStops } from '#core/units/stops.ts';
-import { instructionParts } from './say.ts';
+import { instructionParts, sayMetres } from './say.ts';
 
 /** Where a filter sits, in words. */
 export const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
@@ -34,6 +34,22 @@ export function sayStep(step: RemedyStep, clock: (ms: number) => string = clockH
       return 'keep the flash from firing';
     case 'exposures':
       return `${step.count} exposures on one frame, camera fixed`;
+    case 'leaning':
+      return 'lean on something, or pull the strap taut';
+    case 'move':
+      return `go to ${sayMetres(step.toM)} from the subject`;
+    case 'measure':
+      return 'measure the distance';
+    case 'reading':
+      return 'read the light first';
+    case 'test':
+      return 'make a test first: it is the camera that is not known';
+    case 'lamp-nearer':
+      return `bring the lamp to ${sayMetres(step.toM)} from the subject`;
+    case 'modifier-off':
+      return `take off what is before the lamp (${formatStops(step.stops)})`;
+    case 'not-today':
+      return 'not today';
     case 'support':
       return 'put the camera on something';
     case 'development':
