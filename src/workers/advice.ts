@@ -7,7 +7,8 @@ import { enoughForToday, type Enough } from '#core/advice/enough.ts';
 import type { AtHand } from '#core/advice/at-hand.ts';
 import { reachOf } from '#core/advice/reach.ts';
 import type { LvInterval } from '#core/advice/reach-shape.ts';
-import { remediesFor, type Remedy } from '#core/advice/remedies.ts';
+import { remediesFor } from '#core/advice/remedies.ts';
+import { type Remedy } from '#core/advice/remedy.ts';
 import type { Situation } from '#core/error/situation.ts';
 
 /** What is asked; the number comes back with the answer, so that a late one can be told. */

@@ -21,7 +21,7 @@ export function flashRange(situation: Situation, present: Choice): FlashRange | 
   const found: number[] = [];
   for (let m = Math.max(NEAREST_M, (situation.camera.focalMm * 1.2) / 1000); m <= FURTHEST_M; m *= STEP) {
     const verdict = bestSetting({ ...situation, circumstances: { ...circumstances, subjectM: m } }, present);
-    const good = verdict !== null && verdict.pUsable >= POSSIBLE && verdict.failures.length === 0;
+    const good = verdict !== null && verdict.pUsable >= POSSIBLE;
     if (good) found.push(m);
     else if (found.length > 0) break;
   }

@@ -33,7 +33,7 @@ export function pairVerdicts(
   return pairs.sort((a, b) => rankOf(b.verdict) - rankOf(a.verdict));
 }
 
-/** Chance in whole points, less a half for a condition that fails: a frame that shakes is no frame. */
+/** Chance in whole points. */
 function rankOf(verdict: Verdict): number {
-  return Math.round(verdict.pUsable * 100) - (verdict.failures.length > 0 ? 50 : 0);
+  return Math.round(verdict.pUsable * 100);
 }

@@ -76,7 +76,7 @@ export const RIGID = (flash: CameraFlash = { kind: 'none' }): Camera =>
     focusing: { kind: 'fixed', atM: 2.2, sharpFromM: 0.9 },
     flash
   });
-export const FLASH_UNIT = unit(14);
+export const FLASH_UNIT = unit(12);
 export const ITS_FLASH: CameraFlash = { kind: 'switch', unit: FLASH_UNIT, syncSeconds: null };
 export const TWIN = cameraWith(
   [marked('aperture', [5.6, 8, 11, 16, 22].map(half)), marked('compensation', [-1, 0, 1])],
@@ -120,7 +120,7 @@ export const METERLESS = cameraWith(
   { formats: ['135'], focalMm: 45, handHeldSeconds: null, focusing: { kind: 'rangefinder' } }
 );
 export const CINE = cameraWith(
-  [marked('aperture', [1.9, 2.8, 4, 5.6, 8, 11, 16].map(half)), fixed('time', '1/30', 1 / 30)],
+  [marked('aperture', [1.9, 2.8, 4, 5.6, 8, 11, 16, 22].map(half)), fixed('time', '1/30', 1 / 30)],
   {
     ...{ formats: ['cine-8'], focalMm: 13, handHeldSeconds: null },
     focusing: { kind: 'fixed', atM: null, sharpFromM: null },

@@ -1,9 +1,9 @@
 // What a purpose asks of a setting, as a number: the less, the better. Settings are ordered by it before their chances.
-import { handTimingSd, SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
-import type { Exposure } from '../camera/respond.ts';
+import { SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
 import type { Setting } from '../camera/setting.ts';
 import { depthDioptres } from '../focus/depth.ts';
 import { focusedM, sharpRangeOf } from '../focus/focused.ts';
+import type { FrameAt } from '../chance/candidate.ts';
 import type { Prepared } from '../chance/prepared.ts';
 
 /** Lengths that make trails of moving lights, seconds. Common practice, no source. */
@@ -14,9 +14,16 @@ const NO_USE = 1e6;
 
 /**
  * Good frame: 0. Most in focus: −(1/near − 1/far). Blurred background: −f²/(N(s − f)), the blur of what is far away, mm.
- * Stop motion: the time. Light trails: stops from 4…10 s. Whole seconds: how badly the time can be counted.
+ * Stop motion: the time. Light trails: stops from 4…10 s. Whole seconds: 4…60 s where there is a choice (under 4 s a count is
+ * worse than a tenth of a stop), by half stops from the aim with a quarter free, then the shorter.
+ * @param aim the error worth aiming for, stops
  */
-export function purposeMeasure(prepared: Prepared, setting: Setting, exposure: Exposure): number {
+export function purposeMeasure(
+  prepared: Prepared,
+  setting: Setting,
+  { exposure, deltaStops }: FrameAt,
+  aim: number
+): number {
   const { situation, format, circumstances } = prepared;
   const { camera } = situation;
   switch (situation.purpose ?? 'good-frame') {
@@ -37,7 +44,16 @@ export function purposeMeasure(prepared: Prepared, setting: Setting, exposure: E
     }
     case 'whole-seconds':
       return setting.timedByHand && exposure.seconds >= SHORTEST_COUNT_SECONDS
-        ? handTimingSd(exposure.seconds)
+        ? countedMeasure(exposure.seconds, Math.abs(deltaStops - aim))
         : NO_USE;
   }
+}
+
+/** Whole seconds that are counted well, and not for ever. */
+const COUNTED_SECONDS = { from: 4, to: 60 } as const;
+
+function countedMeasure(seconds: number, offStops: number): number {
+  const isHandy = seconds >= COUNTED_SECONDS.from && seconds <= COUNTED_SECONDS.to;
+  const off = Math.ceil(Math.max(0, offStops - 0.25) / 0.5);
+  return (isHandy ? 0 : 1e4) + off * 1000 + seconds;
 }

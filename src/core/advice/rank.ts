@@ -1,21 +1,32 @@
-// Which of a camera's settings to use. In this order: possible with no failed condition · class of chance · fewest failed
-// conditions · what the purpose asks · chance to the nearest 5 points · chance of a good frame, likewise · fewest controls to
-// move · time nearest 1/ISO (the habit of people without a meter) · least error ·
-// lighten–darken nearest its middle · printed order.
+// Which of a camera's settings to use, by the chance of the whole frame. Settings with lighten–darken off its middle stand aside
+// unless they gain much. Among peers – settings about as likely, and about as likely to be good – what a photographer would
+// rather do decides: the smaller aperture where the distance is a guess and everything is still anyway, else the shorter time.
 import { allSettings, changesBetween, type Choice, type Setting } from '../camera/setting.ts';
+import { aimStops } from '../chance/aim.ts';
+import type { Chances } from '../chance/automatic-chance.ts';
 import { candidateOf, type Candidate, type FrameAt } from '../chance/candidate.ts';
-import { failuresOf } from '../chance/conditions.ts';
+import { certainFailure, stillnessAt } from '../chance/conditions.ts';
 import { prepare, type Prepared } from '../chance/prepared.ts';
+import { judgeCandidate, LIKELY, type Verdict } from '../chance/verdict.ts';
+import { errorSd, type Situation } from '../error/situation.ts';
 import { purposeMeasure } from './purpose.ts';
-import type { Situation } from '../error/situation.ts';
-import { judgeCandidate, LIKELY, POSSIBLE, type Verdict } from '../chance/verdict.ts';
 
-/** A candidate with its place in the order: numbers compared from the first on, the less the better. */
-interface Ranked {
+/** Settings this close to the best are its peers, and at least this share of it. */
+const PEER_POINTS = 0.05;
+const PEER_SHARE = 0.8;
+/** Settings this close to the best may serve a purpose. */
+const PURPOSE_POINTS = 0.15;
+/** Lighten–darken off its middle has to gain this much. */
+const EXTRA_GAIN = 0.1;
+/** Less than this is no chance at all. */
+const NO_CHANCE = 0.01;
+/** Hand and subject are still for sure. */
+const STILL = 0.98;
+
+interface Tried {
   readonly candidate: Candidate;
-  readonly frame: FrameAt;
-  /** What decides first; the rest is worked out only where that is equal. */
-  readonly first: readonly number[];
+  readonly chances: Chances;
+  readonly isExtra: boolean;
 }
 
 /**
@@ -25,32 +36,41 @@ interface Ranked {
  */
 export function rankSettings(situation: Situation, present: Choice): readonly Verdict[] {
   const prepared = prepare(situation);
-  const ranked = settingsFor(situation, present).map((setting) => {
-    const one = rankFirst(prepared, setting);
-    if (!one) throw new RangeError('a setting was left out of the ranking');
-    return { candidate: one.candidate, key: [...one.first, ...rankRest(prepared, present, one)] };
-  });
-  // the sort is stable: printed order decides last
-  return ranked.sort((a, b) => compareKeys(a.key, b.key)).map((r) => judgeCandidate(prepared, r.candidate));
+  const { lv } = situation.light;
+  const tried = triedAt(lv, candidatesOf(prepared, present), false);
+  const first = orderedPeers({ prepared, present, lv }, tried);
+  const chosen = new Set(first);
+  const rest = tried.filter((t) => !chosen.has(t)).sort((a, b) => b.chances.usable - a.chances.usable);
+  return [...first, ...rest].map((t) => judgeCandidate(prepared, t.candidate));
 }
 
 /** The best setting, or null for a camera that has none. */
 export function bestSetting(situation: Situation, present: Choice): Verdict | null {
   const prepared = prepare(situation);
-  let best: Ranked | null = null;
-  let rest: readonly number[] | null = null;
-  for (const setting of settingsFor(situation, present)) {
-    const next: Ranked | null = rankFirst(prepared, setting, best);
-    if (next === null) continue;
-    const order = best === null ? -1 : compareKeys(next.first, best.first);
-    if (order > 0) continue;
-    if (best !== null && order === 0) {
-      rest ??= rankRest(prepared, present, best);
-      const nextRest = rankRest(prepared, present, next);
-      if (compareKeys(nextRest, rest) < 0) [best, rest] = [next, nextRest];
-    } else [best, rest] = [next, null];
-  }
-  return best && judgeCandidate(prepared, best.candidate);
+  const best = bestAt({ prepared, present, lv: situation.light.lv }, candidatesOf(prepared, present));
+  return best ? judgeCandidate(prepared, best.candidate) : null;
+}
+
+/** Where settings are compared: a situation, where the controls stand, and a light in place of the situation's own. */
+export interface Place {
+  readonly prepared: Prepared;
+  readonly present: Choice;
+  readonly lv: number;
+}
+
+/** The settings worth trying, ready to be asked about any light. */
+export function candidatesOf(prepared: Prepared, present: Choice): readonly Candidate[] {
+  return settingsFor(prepared.situation, present).map((setting) => candidateOf(prepared, setting));
+}
+
+/** The best of some candidates at a light; null for none. `most`: the greatest chance among them, of which the best may be a peer. */
+export function bestAt(
+  place: Place,
+  candidates: readonly Candidate[]
+): { readonly candidate: Candidate; readonly most: number } | null {
+  const tried = triedAt(place.lv, candidates, true);
+  const [best] = orderedPeers(place, tried);
+  return best ? { candidate: best.candidate, most: bestOf(tried) } : null;
 }
 
 /** The settings worth trying: focus is tried too when it is what the purpose is about. */
@@ -58,43 +78,106 @@ export function settingsFor(situation: Situation, present: Choice): readonly Set
   return allSettings(situation.camera, present, situation.purpose === 'most-in-focus');
 }
 
-/** @param best the best so far: one that cannot come up to it is null */
-function rankFirst(prepared: Prepared, setting: Setting, best: Ranked | null = null): Ranked | null {
-  const { situation, window, limits } = prepared;
-  const { lv } = situation.light;
-  const candidate = candidateOf(prepared, setting);
-  // a likely frame without failed conditions is there: what is not likely comes after it, whatever it is
-  if (best?.first[0] === 0 && best.first[1] === 0 && candidate.boundAt(lv, window.usable) < LIKELY)
-    return null;
-  const frame = candidate.frameAt(lv);
-  const failures = failuresOf(situation.camera, limits, setting, frame.exposure, frame.flash).length;
-  const pUsable = candidate.chanceAt(lv, window.usable);
-  const first = [
-    // a frame that is held but lost in the dark is no better than one that needs a wall to lean on
-    failures > 0 || pUsable < POSSIBLE ? 1 : 0,
-    pUsable >= LIKELY ? 0 : pUsable >= POSSIBLE ? 1 : 2,
-    failures,
-    situation.purpose === undefined ? 0 : purposeMeasure(prepared, setting, frame.exposure),
-    -Math.round(pUsable * 20)
-  ];
-  return { candidate, frame, first };
+/** @param onlyBest leaves out what cannot come near the best of its own kind */
+function triedAt(lv: number, candidates: readonly Candidate[], onlyBest: boolean): readonly Tried[] {
+  // the best so far with lighten–darken in the middle, and off it
+  const least = [0, 0];
+  return candidates.flatMap((candidate): readonly Tried[] => {
+    const isExtra = candidate.setting.compensationStops !== 0;
+    const kind = isExtra ? 1 : 0;
+    const most = least[kind] ?? 0;
+    if (onlyBest && most > PURPOSE_POINTS && candidate.boundAt(lv) < Math.min(LIKELY, most - PURPOSE_POINTS))
+      return [];
+    const chances = candidate.chancesAt(lv);
+    least[kind] = Math.max(most, chances.usable);
+    return [{ candidate, chances, isExtra }];
+  });
 }
 
-function rankRest(prepared: Prepared, present: Choice, { candidate, frame }: Ranked): readonly number[] {
-  const { situation, window } = prepared;
-  const { camera, film, light } = situation;
-  const { choice, compensationStops } = candidate.setting;
+const bestOf = (tried: readonly Tried[]): number => tried.reduce((p, t) => Math.max(p, t.chances.usable), 0);
+
+/** What may be chosen from, in order. */
+function orderedPeers(place: Place, all: readonly Tried[]): readonly Tried[] {
+  const { prepared, lv } = place;
+  const plain = all.filter((t) => !t.isExtra);
+  const [withExtras, without] = [bestOf(all), bestOf(plain)];
+  const needed =
+    plain.length === 0 ||
+    withExtras >= without + EXTRA_GAIN ||
+    (withExtras >= NO_CHANCE && without < withExtras / 2);
+  const tried = needed ? all : plain;
+  const best = needed ? withExtras : without;
+  if (best < NO_CHANCE) return hopeless(place, all);
+  const { purpose = 'good-frame' } = prepared.situation;
+  if (purpose === 'good-frame') return sorted(place, peersOf(tried, best));
+  const serving = tried.filter(
+    (t) => t.chances.usable >= best - PURPOSE_POINTS || t.chances.usable >= LIKELY
+  );
+  const frames = new Map(serving.map((t) => [t, t.candidate.frameAt(lv)]));
+  const measures = new Map(
+    [...frames].map(([t, frame]) => [
+      t,
+      purposeMeasure(prepared, t.candidate.setting, frame, aimAt(prepared, t))
+    ])
+  );
+  const order = sorted(place, serving);
+  // the sort is stable: what the purpose leaves open is decided as for any frame
+  return [...order].sort((a, b) => (measures.get(a) ?? 0) - (measures.get(b) ?? 0));
+}
+
+function peersOf(tried: readonly Tried[], best: number): readonly Tried[] {
+  const near = tried.filter(
+    ({ chances: { usable } }) => usable >= best - PEER_POINTS && usable >= best * PEER_SHARE
+  );
+  const good = near.reduce((p, t) => Math.max(p, t.chances.good), 0);
+  return near.filter((t) => t.chances.good >= good - PEER_POINTS);
+}
+
+function aimAt({ situation, window }: Prepared, { candidate }: Tried): number {
+  return aimStops(window.good, errorSd(situation, true, candidate.setting));
+}
+
+function sorted(place: Place, peers: readonly Tried[]): readonly Tried[] {
+  if (peers.length < 2) return peers;
+  const keyed = peers.map((tried) => ({ tried, key: keyOf(place, tried) }));
+  return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.tried);
+}
+
+/** Numbers compared from the first on, the less the better. Printed order decides last. */
+function keyOf({ prepared, present, lv }: Place, tried: Tried): readonly number[] {
+  const { situation, limits } = prepared;
+  const { camera } = situation;
+  const { setting } = tried.candidate;
+  const frame = tried.candidate.frameAt(lv);
+  const { seconds, fNumber } = frame.exposure;
+  const guessed = camera.focusing.kind === 'scale' || camera.focusing.kind === 'symbols';
+  const isStill = stillnessAt(limits, seconds) >= STILL;
   return [
-    -Math.round(candidate.chanceAt(light.lv, window.good) * 20),
-    changesBetween(camera, present, choice),
-    // a camera that times itself needs no habit
-    camera.program.kind !== 'manual'
-      ? 0
-      : Math.round(3 * Math.abs(Math.log2(frame.exposure.seconds * film.iso))),
-    // to a millionth: beyond a limit all positions of lighten–darken are equal but for rounding
-    Math.round(1e6 * Math.abs(frame.deltaStops)),
-    Math.abs(compensationStops)
+    tried.isExtra ? 1 : 0,
+    ...(guessed ? [isStill ? 0 : 1, isStill ? -fNumber : 0] : []),
+    // to a hundredth of a stop: marks of the same name are the same time
+    Math.round(100 * Math.log2(seconds)),
+    Math.round(100 * Math.abs(frame.deltaStops - aimAt(prepared, tried))),
+    Math.abs(setting.compensationStops),
+    changesBetween(camera, present, setting.choice)
   ];
+}
+
+/** Nothing will come out: what is at least not spoiled for certain, and nearest to right. */
+function hopeless({ prepared, lv }: Place, all: readonly Tried[]): readonly Tried[] {
+  const { limits } = prepared;
+  const keyed = all.map((tried) => {
+    const { setting } = tried.candidate;
+    const { exposure, deltaStops }: FrameAt = tried.candidate.frameAt(lv);
+    const key = [
+      certainFailure(limits, setting, exposure.seconds) ? 1 : 0,
+      Math.round(100 * Math.abs(deltaStops - aimAt(prepared, tried))),
+      Math.abs(setting.compensationStops),
+      exposure.seconds
+    ];
+    return { tried, key };
+  });
+  return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.tried);
 }
 
 function compareKeys(a: readonly number[], b: readonly number[]): number {

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { pairVerdicts } from './pairs.ts';
-import { applied, remediesFor, WORTH_GAIN } from './remedies.ts';
+import { remediesFor, WORTH_GAIN } from './remedies.ts';
+import { applied } from './remedy.ts';
 import { atHandFrom, type AtHand } from './at-hand.ts';
 import { PLAIN } from '../error/circumstances.ts';
 import { bestSetting } from './rank.ts';
@@ -10,11 +11,13 @@ import type { Situation } from '../error/situation.ts';
 const slow = filmWith({ id: 'slow', iso: 25, kind: 'reversal', belowStops: 3, aboveStops: 2.5 });
 const GREY = [1, 2, 3].map((stops) => ({ name: '', stops }));
 const AT_HAND: AtHand = { films: [slow], filters: GREY, flashes: [], course: [] };
+/** In the sun, on something: nothing shakes. */
 const sunny = (more: Partial<Situation> = {}): Situation => ({
   camera: BOX,
   film: SLIDE,
   light: { lv: 14.64, sdStops: 0.35 },
   contrast: 'normal',
+  support: 'standing',
   ...more
 });
 const kinds = (s: Situation, atHand = AT_HAND) =>
@@ -31,7 +34,10 @@ describe('remedies', () => {
   });
   test('nothing is offered where nothing is needed', () =>
     expect(
-      kinds(sunny({ film: filmWith({ iso: 25 }) }), { films: [], filters: GREY, flashes: [], course: [] })
+      kinds(sunny({ film: filmWith({ iso: 25 }), support: 'standing' }), {
+        films: [],
+        ...{ filters: GREY, flashes: [], course: [] }
+      })
     ).toEqual([]));
   test('slides are not pushed; a negative in the dark is', () => {
     const dark = { lv: 10.8, sdStops: 0.3 };
@@ -40,7 +46,7 @@ describe('remedies', () => {
   });
   test('support cures a time too long for the hand', () => {
     const camera = cameraWith([fixed('aperture', 'f/8', 8), fixed('time', '½', 0.5)]);
-    const dim = sunny({ camera, film: filmWith(), light: { lv: 7, sdStops: 0.3 } });
+    const dim = sunny({ camera, film: filmWith(), light: { lv: 7, sdStops: 0.3 }, support: 'hand' });
     const support = remediesFor(dim, {}, AT_HAND).find((r) => r.steps[0]?.kind === 'support');
     expect(support?.verdict.failures).toEqual([]);
   });

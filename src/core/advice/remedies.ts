@@ -1,118 +1,115 @@
-// What would help: each remedy is tried through the same engine, alone and in pairs, and told with what it changes.
-// The best positions of the camera itself are not among them: they are the advice that a remedy has to beat.
+// What would help. Each remedy answers what holds the frame back most, is tried through the same engine, and is shown only
+// where it is worth it and breaks nothing. The best positions of the camera itself are not among them: they are the advice
+// that a remedy has to beat.
 import type { Choice } from '../camera/setting.ts';
-import type { Film } from '../film/film.ts';
-import { isNegative } from '../film/film.ts';
 import type { CoursePoint } from '../sky/events.ts';
-import type { FlashUse } from '../flash/flash.ts';
+import { LIKELY, POSSIBLE, type Verdict } from '../chance/verdict.ts';
+import type { Situation } from '../error/situation.ts';
 import type { AtHand } from './at-hand.ts';
-import type { Circumstances } from '../error/circumstances.ts';
-import { sharedFormat } from '../chance/conditions.ts';
-import type { Filter, FilterPlace } from '../error/filters.ts';
 import { bestSetting } from './rank.ts';
-import { circumstancesOf, type Situation } from '../error/situation.ts';
-import { judge, type Verdict } from '../chance/verdict.ts';
+import { stepsAgainst } from './remedy-steps.ts';
+import { applied, type Remedy, type RemedyStep } from './remedy.ts';
+import { LIKELY_ENOUGH, troublesOf, type Trouble } from './troubles.ts';
 
-/** One thing to do, in order of effort. */
-export type RemedyStep =
-  | { readonly kind: 'filter'; readonly filter: Filter }
-  | { readonly kind: 'support' }
-  | { readonly kind: 'flash'; readonly flash: FlashUse }
-  /** Keep a camera that fires by itself from firing. */
-  | { readonly kind: 'no-flash' }
-  /** Several exposures on one frame. */
-  | { readonly kind: 'exposures'; readonly count: number }
-  | { readonly kind: 'development'; readonly stops: number }
-  | { readonly kind: 'film'; readonly film: Film }
-  /** Lean on something, or pull a strap taut. */
-  | { readonly kind: 'leaning' }
-  /** Go nearer or farther, to so many metres. */
-  | { readonly kind: 'move'; readonly toM: number }
-  /** Measure the distance. */
-  | { readonly kind: 'measure' }
-  /** Read the light before anything else. */
-  | { readonly kind: 'reading' }
-  /** Test the camera before anything else. */
-  | { readonly kind: 'test' }
-  /** The person's own lamp nearer, to so many metres. */
-  | { readonly kind: 'lamp-nearer'; readonly toM: number }
-  /** What is before the lamp taken off. */
-  | { readonly kind: 'modifier-off'; readonly stops: number }
-  | { readonly kind: 'not-today' }
-  /** Wait until the light is another. */
-  | { readonly kind: 'wait'; readonly until: CoursePoint };
-
-/** A remedy of one or two steps with the verdict it leads to. */
-export interface Remedy {
-  readonly steps: readonly RemedyStep[];
-  readonly verdict: Verdict;
-  /** Chance gained, 0…1; 0 for a remedy that cures a failed condition only. */
-  readonly gain: number;
-}
-
-/** What a reading leaves of the light's sd, and a test of the camera's, stops. */
-const READ_SD = 0.3;
-const TESTED_SD = 0.3;
 /** Less than this is not worth the effort. */
 export const WORTH_GAIN = 0.1;
+/** A remedy has to reach this chance. */
+const WORTH_CHANCE = 1 / 3;
+/** At this chance nothing needs help. */
+const NO_HELP = 0.9;
+/** Under this, with nothing that helps, it is better to stop. */
+const NOT_TODAY = 0.25;
+/** Of one kind the least measure this close to its best. */
+const NEARLY_BEST = 0.05;
+/** First steps that are tried with a second. */
+const FIRST_OF_PAIRS = 4;
 
 const EFFORT: Readonly<Record<RemedyStep['kind'], number>> = {
-  reading: 0,
-  test: 0,
-  measure: 0,
-  leaning: 1,
-  move: 1,
-  'lamp-nearer': 1,
-  'modifier-off': 1,
-  'not-today': 9,
-  'no-flash': 0,
-  filter: 1,
-  support: 2,
-  exposures: 3,
-  flash: 4,
-  development: 5,
-  film: 6,
-  wait: 7
+  ...{ 'no-flash': 0, reading: 0, test: 0, measure: 0 },
+  ...{ filter: 1, 'lamp-nearer': 1, 'modifier-off': 1 },
+  ...{ support: 2, leaning: 2, move: 2, exposures: 3, flash: 4 },
+  ...{ development: 5, film: 6, wait: 7, 'not-today': 8 }
 };
-/** Exposures on one frame that are offered. */
-const EXPOSURES = [2, 4] as const;
-const DEVELOPMENTS = [-1, 1, 2] as const;
+/** What cannot be done where one stands. */
+const LATER: ReadonlySet<RemedyStep['kind']> = new Set(['development', 'film', 'wait', 'not-today']);
+/** What is to be done before anything else, and alone. */
+const ALONE: ReadonlySet<RemedyStep['kind']> = new Set(['reading', 'test']);
 
-/**
- * Remedies worth doing, least effort first, then most gain; of one kind only the best.
- * A pair of kinds is kept only if it beats both of its parts by a tenth.
- */
+/** Remedies worth doing: first what can be done now and makes the frame possible, then by chance, then by effort. */
 export function remediesFor(situation: Situation, present: Choice, atHand: AtHand): readonly Remedy[] {
   const advice = bestSetting(situation, present);
-  if (!advice) return [];
-  const worth = (r: Remedy): boolean => r.gain >= WORTH_GAIN || cures(advice, r.verdict);
-  // nothing can gain a tenth over nine tenths
-  if (advice.pUsable > 1 - WORTH_GAIN && advice.failures.length === 0) return [];
-  const steps = stepsFor(situation, atHand).filter((step) => hasEffect(situation, advice, step));
-  const singles = steps.flatMap((step) => tried(situation, present, advice, [step]));
-  const best = bestOfEachKind(singles.filter(worth));
-  const promising = pairsOf(singles).filter(
-    ([a, b]) => Math.max(a.verdict.pUsable, b.verdict.pUsable) <= 1 - WORTH_GAIN
-  );
-  const pairs = promising.flatMap(([a, b]) =>
-    tried(situation, present, advice, [...a.steps, ...b.steps]).filter(
-      (r) => r.gain >= Math.max(a.gain, b.gain, 0) + WORTH_GAIN
-    )
-  );
+  if (!advice || advice.pUsable >= NO_HELP) return [];
+  const singles = triedAll(situation, present, advice, atHand, []);
+  const best = leastOfEachKind(singles);
+  const pairs = best.some((r) => r.verdict.pUsable >= POSSIBLE)
+    ? []
+    : pairsFor(situation, present, advice, atHand, singles);
   const wait = waitFor(situation, present, advice, atHand.course);
-  return [...best, ...bestOfEachKind(pairs).slice(0, 2), ...wait].sort(
-    (a, b) => effortOf(a) - effortOf(b) || b.gain - a.gain
+  const found = [...best, ...leastOfEachKind(pairs).slice(0, 2), ...wait]
+    .filter((r) => isWorth(advice, r))
+    .sort((a, b) => compare(a, b));
+  const hopeless = advice.pUsable < NOT_TODAY && !found.some((r) => r.verdict.pUsable >= POSSIBLE);
+  return hopeless ? [...found, { steps: [{ kind: 'not-today' }], verdict: advice, gain: 0 }] : found;
+}
+
+/** Every step that answers what holds the frame back, tried after some others. */
+function triedAll(
+  situation: Situation,
+  present: Choice,
+  advice: Verdict,
+  atHand: AtHand,
+  before: readonly RemedyStep[]
+): readonly Remedy[] {
+  const after = before.reduce(applied, situation);
+  const now = before.length === 0 ? advice : bestSetting(after, present);
+  if (!now) return [];
+  const troubles = new Set<Trouble>(troublesOf(now).map((t) => t.trouble));
+  const kinds = new Set(before.map((s) => s.kind));
+  // what was too dark, or shaken, is not answered by less light, whatever a first step makes of it
+  const isDark = troublesOf(advice).some((t) => t.trouble === 'under' || t.trouble === 'shake');
+  const works = (step: RemedyStep): boolean =>
+    !kinds.has(step.kind) &&
+    !(before.length > 0 && ALONE.has(step.kind)) &&
+    !(isDark && step.kind === 'filter');
+  return stepsAgainst(troubles, after, now, atHand)
+    .filter(works)
+    .flatMap((step) => {
+      const verdict = bestSetting(applied(after, step), present);
+      const steps = [...before, step];
+      return verdict ? [{ steps, verdict, gain: verdict.pUsable - advice.pUsable }] : [];
+    });
+}
+
+/** Whether a remedy gains enough, reaches something, and lets nothing fail that held. */
+function isWorth(advice: Verdict, { verdict, gain }: Remedy): boolean {
+  if (gain < WORTH_GAIN || verdict.pUsable < WORTH_CHANCE) return false;
+  // an automatic camera is not driven past its limits to quiet its noise
+  if (verdict.exposure.limit !== 'none' && advice.exposure.limit === 'none' && verdict.flash === null)
+    return false;
+  return verdict.factors.every(
+    ({ kind, chance }) =>
+      chance >= LIKELY_ENOUGH || (advice.factors.find((f) => f.kind === kind)?.chance ?? 1) < LIKELY_ENOUGH
   );
 }
 
-/** A flash this many stops under the other light adds less than a quarter stop. */
-const LOST_FLASH_STOPS = -2.5;
-
-/** Whether a step changes anything to speak of: a flash that the other light drowns is many sums for nothing. */
-function hasEffect(situation: Situation, advice: Verdict, step: RemedyStep): boolean {
-  if (step.kind !== 'flash') return true;
-  const { flash } = judge(applied(situation, step), advice.setting);
-  return flash === null || flash.stops - flash.ambientStops > LOST_FLASH_STOPS;
+function pairsFor(
+  situation: Situation,
+  present: Choice,
+  advice: Verdict,
+  atHand: AtHand,
+  singles: readonly Remedy[]
+): readonly Remedy[] {
+  const first = leastOfEachKind(singles)
+    .filter((r) => r.steps.every((s) => !ALONE.has(s.kind)))
+    .sort((a, b) => b.gain - a.gain)
+    .slice(0, FIRST_OF_PAIRS);
+  return first.flatMap((a) =>
+    triedAll(situation, present, advice, atHand, a.steps).filter((pair) => {
+      const second = pair.steps[1];
+      const alone = singles.find((s) => s.steps[0]?.kind === second?.kind)?.gain ?? 0;
+      return pair.gain >= Math.max(a.gain, alone, 0) + WORTH_GAIN;
+    })
+  );
 }
 
 /** The first moment of the course at which waiting is worth it: likely then, or else as likely as it gets. */
@@ -122,165 +119,57 @@ function waitFor(
   advice: Verdict,
   course: readonly CoursePoint[]
 ): readonly Remedy[] {
-  if (advice.chance === 'likely' && advice.failures.length === 0) return [];
+  if (advice.chance === 'likely') return [];
   let best: Remedy | null = null;
   for (const until of course) {
-    const [remedy] = tried(situation, present, advice, [{ kind: 'wait', until }]);
-    if (!remedy || !(remedy.gain >= WORTH_GAIN || cures(advice, remedy.verdict))) continue;
-    if (remedy.verdict.chance === 'likely' && remedy.verdict.failures.length === 0) return [remedy];
+    const step: RemedyStep = { kind: 'wait', until };
+    const verdict = bestSetting(applied(situation, step), present);
+    if (!verdict) continue;
+    const remedy = { steps: [step], verdict, gain: verdict.pUsable - advice.pUsable };
+    if (!isWorth(advice, remedy)) continue;
+    if (verdict.pUsable >= LIKELY) return [remedy];
     if (best === null || remedy.gain > best.gain + 1e-9) best = remedy;
   }
   return best ? [best] : [];
 }
 
-/** A condition that failed holds now, and the chance has not suffered. */
-function cures(before: Verdict, after: Verdict): boolean {
-  return after.failures.length < before.failures.length && after.pUsable >= before.pUsable - 0.01;
-}
-
-function stepsFor(situation: Situation, atHand: AtHand): readonly RemedyStep[] {
-  const { camera, film } = situation;
-  // where there is no eye, only what reaches the film counts; a pack filter is for cameras that take packs
-  const places: readonly FilterPlace[] =
-    camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye'];
-  const filters = atHand.filters.flatMap(({ name, stops }) =>
-    places.map((place): RemedyStep => ({ kind: 'filter', filter: { name, stops, place } }))
-  );
-  const developments = isNegative(film.kind)
-    ? DEVELOPMENTS.map((stops): RemedyStep => ({ kind: 'development', stops }))
-    : [];
-  const films = atHand.films
-    .filter((f) => f.id !== film.id && sharedFormat(camera, f) !== null)
-    .map((f): RemedyStep => ({ kind: 'film', film: f }));
-  const exposures = camera.repeats
-    ? EXPOSURES.map((count): RemedyStep => ({ kind: 'exposures', count }))
-    : [];
-  const flashes = flashUses(situation, atHand).map((flash): RemedyStep => ({ kind: 'flash', flash }));
-  const quiet: readonly RemedyStep[] =
-    camera.flash.kind === 'automatic' && camera.flash.overridable ? [{ kind: 'no-flash' }] : [];
-  return [
-    ...quiet,
-    ...filters,
-    ...(situation.support === 'standing' ? [] : [{ kind: 'support' } as const]),
-    ...exposures,
-    ...flashes,
-    ...developments,
-    ...films
-  ];
-}
-
-/** What can be fired with a camera: its own flash by switch, or one of the kit in its shoe, at each of its powers. */
-function flashUses({ camera, circumstances }: Situation, atHand: AtHand): readonly FlashUse[] {
-  if (circumstances?.flash.kind === 'fired') return [];
-  const units =
-    camera.flash.kind === 'switch' ? [camera.flash.unit] : camera.flash.kind === 'shoe' ? atHand.flashes : [];
-  return units.flatMap((unit) => unit.powers.map((powerStops) => ({ unit, powerStops, lossStops: 0 })));
-}
-
-function tried(
-  situation: Situation,
-  present: Choice,
-  advice: Verdict,
-  steps: readonly RemedyStep[]
-): readonly Remedy[] {
-  const verdict = bestSetting(steps.reduce(applied, situation), present);
-  return verdict ? [{ steps, verdict, gain: verdict.pUsable - advice.pUsable }] : [];
-}
-
-/** The situation after a step. */
-export function applied(situation: Situation, step: RemedyStep): Situation {
-  switch (step.kind) {
-    case 'leaning':
-      return { ...situation, support: 'leaning' };
-    case 'move':
-      return withCircumstances(situation, { subjectM: step.toM });
-    case 'measure':
-      return { ...situation, distanceBy: 'measured' };
-    case 'reading':
-      return {
-        ...situation,
-        light: { ...situation.light, sdStops: Math.min(READ_SD, situation.light.sdStops) }
-      };
-    case 'test':
-      return { ...situation, camera: { ...situation.camera, toleranceStops: TESTED_SD } };
-    case 'lamp-nearer':
-    case 'modifier-off':
-      return withLamp(situation, step);
-    case 'not-today':
-      return situation;
-    case 'support':
-      return { ...situation, support: 'standing' };
-    case 'flash':
-      return withCircumstances(situation, { flash: { kind: 'fired', ...step.flash } });
-    case 'no-flash':
-      return withCircumstances(situation, { flash: { kind: 'off' } });
-    case 'exposures':
-      return withCircumstances(situation, { exposures: step.count });
-    case 'development': {
-      const { film } = situation;
-      return { ...situation, film: { ...film, developmentStops: film.developmentStops + step.stops } };
-    }
-    case 'film':
-      return { ...situation, film: step.film };
-    case 'wait':
-      return { ...situation, light: { lv: step.until.lv, sdStops: step.until.sdStops } };
-    case 'filter': {
-      const { filters } = circumstancesOf(situation);
-      return withCircumstances(situation, { filters: [...filters, step.filter] });
-    }
-  }
-}
-
-/** The subject in the light of the lamp as it is moved or bared: inverse square of the distance. */
-function withLamp(
-  situation: Situation,
-  step: Extract<RemedyStep, { readonly kind: 'lamp-nearer' | 'modifier-off' }>
-): Situation {
-  const { lamp, light } = situation;
-  if (!lamp) return situation;
-  return step.kind === 'lamp-nearer'
-    ? {
-        ...situation,
-        lamp: { ...lamp, atM: step.toM },
-        light: { ...light, lv: light.lv + 2 * Math.log2(lamp.atM / step.toM) }
-      }
-    : {
-        ...situation,
-        lamp: { ...lamp, modifierStops: lamp.modifierStops - step.stops },
-        light: { ...light, lv: light.lv + step.stops }
-      };
-}
-
-function withCircumstances(situation: Situation, more: Partial<Circumstances>): Situation {
-  return { ...situation, circumstances: { ...circumstancesOf(situation), ...more } };
-}
-
 const kindsOf = (r: Remedy): string => r.steps.map((s) => s.kind).join('+');
+const isNow = (r: Remedy): boolean =>
+  r.steps.every((s) => !LATER.has(s.kind)) && r.verdict.pUsable >= POSSIBLE;
 
-function effortOf(remedy: Remedy): number {
-  return remedy.steps.reduce((sum, s) => sum + EFFORT[s.kind], 0);
+function compare(a: Remedy, b: Remedy): number {
+  const tens = (r: Remedy): number => Math.round(r.verdict.pUsable * 10);
+  const effort = (r: Remedy): number => r.steps.reduce((sum, s) => sum + EFFORT[s.kind], 0);
+  return Number(isNow(b)) - Number(isNow(a)) || tens(b) - tens(a) || effort(a) - effort(b) || b.gain - a.gain;
 }
 
-function bestOfEachKind(remedies: readonly Remedy[]): readonly Remedy[] {
-  const best = new Map<string, Remedy>();
-  for (const r of remedies) {
-    const before = best.get(kindsOf(r));
-    if (!before || r.verdict.pUsable > before.verdict.pUsable + 1e-9) best.set(kindsOf(r), r);
-  }
-  return [...best.values()];
+/** How much of its kind a remedy takes: the less, the better. */
+function measureOf({ steps, verdict }: Remedy): number {
+  return steps.reduce((sum, step) => {
+    switch (step.kind) {
+      case 'filter':
+        return sum + step.filter.stops + (step.filter.place === 'lens-and-eye' ? 0 : 0.1);
+      case 'exposures':
+        return sum + step.count;
+      case 'flash':
+        return sum - step.flash.powerStops;
+      case 'development':
+        return sum + Math.abs(step.stops);
+      case 'film':
+        return sum + Math.abs(verdict.deltaStops - verdict.aimStops);
+      default:
+        return sum;
+    }
+  }, 0);
 }
 
-/** Pairs of steps of different kinds; of each kind the three best alone, so that the pairs stay few. */
-function pairsOf(singles: readonly Remedy[]): readonly (readonly [Remedy, Remedy])[] {
-  const kinds = [...new Set(singles.map(kindsOf))];
-  const few = kinds.map((kind) =>
-    singles
-      .filter((r) => kindsOf(r) === kind)
-      .sort((a, b) => b.gain - a.gain)
-      // a flash is many sums: its best power stands for it
-      .slice(0, kind === 'flash' ? 1 : 3)
-  );
-  return few.flatMap((as, i) =>
-    few.slice(i + 1).flatMap((bs) => as.flatMap((a) => bs.map((b) => [a, b] as const)))
-  );
+/** Of each kind the least measure that comes near its best. */
+function leastOfEachKind(remedies: readonly Remedy[]): readonly Remedy[] {
+  return [...new Set(remedies.map(kindsOf))].flatMap((kind) => {
+    const same = remedies.filter((r) => kindsOf(r) === kind);
+    const most = same.reduce((p, r) => Math.max(p, r.verdict.pUsable), 0);
+    const near = same.filter((r) => r.verdict.pUsable >= most - NEARLY_BEST);
+    const [least] = [...near].sort((a, b) => measureOf(a) - measureOf(b) || b.gain - a.gain);
+    return least ? [least] : [];
+  });
 }

@@ -3,7 +3,7 @@
 import { positionsOf } from '../camera/camera.ts';
 import { allSettings, changesBetween, controlFor, settingOf, type Setting } from '../camera/setting.ts';
 import { candidateOf } from '../chance/candidate.ts';
-import { failuresOf } from '../chance/conditions.ts';
+import { certainFailure, focusAt, stillnessAt, TOLD_UNDER } from '../chance/conditions.ts';
 import { prepare } from '../chance/prepared.ts';
 import type { Situation } from '../error/situation.ts';
 
@@ -36,9 +36,12 @@ function nearStop(situation: Situation, from: Setting, direction: 1 | -1): Setti
   const { camera, light } = situation;
   const prepared = prepare(situation);
   const deltaOf = (s: Setting): number => candidateOf(prepared, s).frameAt(light.lv).deltaStops;
-  const failures = (s: Setting): number => {
-    const { exposure, flash } = candidateOf(prepared, s).frameAt(light.lv);
-    return failuresOf(camera, prepared.limits, s, exposure, flash).length;
+  // hand, subject and focus together, whatever the exposure
+  const heldAt = (s: Setting): boolean => {
+    const { seconds, fNumber } = candidateOf(prepared, s).frameAt(light.lv).exposure;
+    const { limits } = prepared;
+    if (certainFailure(limits, s, seconds)) return false;
+    return stillnessAt(limits, seconds) * focusAt(camera, limits, s, fNumber) >= TOLD_UNDER;
   };
   const start = deltaOf(from);
   const found = allSettings(camera, from.choice)
@@ -47,7 +50,7 @@ function nearStop(situation: Situation, from: Setting, direction: 1 | -1): Setti
     .map(({ s, away }) => ({
       s,
       key:
-        Math.max(0, failures(s) - failures(from)) * 100 +
+        (heldAt(from) && !heldAt(s) ? 100 : 0) +
         changesBetween(camera, from.choice, s.choice) * 10 +
         Math.abs(away - STEP_STOPS.wanted)
     }))

@@ -4,10 +4,10 @@ import { normalBetween } from '../numeric/normal.ts';
 import { errorsWithChance } from './errors-with-chance.ts';
 
 /** Chances this close count as the same. */
-const TIE = 0.005;
+const TIE = 0.01;
 
 /**
- * The mean error that makes a good frame most likely; of errors whose chances are within half a point, the one nearest to 0.
+ * The mean error that makes a good frame most likely; of errors whose chances are within a point, the one nearest to 0.
  * @param good the good window @param sd of the error, ≥ 0
  */
 export function aimStops(good: StopWindow, sd: number): number {

@@ -1,18 +1,26 @@
 // One setting in one situation, ready to be asked about many lights: its error, what the camera gives, and its chances.
-// Set by hand the chance is closed form. On a camera that sets itself the reading x = LV + o + w comes before the clip;
-// between the bends of the camera's answer error and reading are jointly normal, so the chance is a sum of bivariate
-// normal rectangles, good to 1e-10. With flash the two lights are added by quadrature (flash-chance.ts).
+// Set by hand exposure, hand, subject and focus are independent and multiply. On a camera that sets itself the reading comes
+// before the clip and decides the time: exposure alone is a sum of bivariate normal rectangles, good to 1e-10, and the whole
+// frame a quadrature over the reading (automatic-chance.ts). With flash the two lights are added by quadrature (flash-chance.ts).
 import type { Camera } from '../camera/camera.ts';
 import { respond, type Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { reciprocityStops } from '../film/reciprocity.ts';
-import type { StopWindow } from '../film/window.ts';
-import { flashSeconds, mixedStops } from '../flash/flash.ts';
+import type { FilmWindow, StopWindow } from '../film/window.ts';
+import { flashSeconds, FLASH_RULES_STOPS, mixedStops } from '../flash/flash.ts';
 import { rectangleFor, type Rectangle } from '../numeric/bivariate.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import { closeFocusStops, focusMagnification, wantedEv, type FlashOnFrame } from '../error/delta.ts';
-import { flashErrorStops, flashFor } from '../error/firing.ts';
-import { flashChance, handFlashChance } from './flash-chance.ts';
+import { flashErrorStops, flashFor, respondLit } from '../error/firing.ts';
+import { automaticChances, type Chances } from './automatic-chance.ts';
+import { certainFailure, focusAt, handAt, stillnessAt, subjectAt, type Limits } from './conditions.ts';
+import {
+  flashSpread,
+  handFlashChances,
+  ownFlashChances,
+  type FlashChances,
+  type Stillness
+} from './flash-chance.ts';
 import { piecesOf, type Piece } from './pieces.ts';
 import type { Prepared } from './prepared.ts';
 import { spreadWith } from '../error/situation.ts';
@@ -31,9 +39,40 @@ export interface Candidate {
   frameAt(lv: number): FrameAt;
   /** Chance 0…1 that the error falls in a window, for the situation's uncertainty of the light. */
   chanceAt(lv: number, window: StopWindow): number;
-  /** A chance that {@link chanceAt} does not exceed, for less work. */
-  boundAt(lv: number, window: StopWindow): number;
+  /** Chances of the whole frame. */
+  chancesAt(lv: number): Chances;
+  /** The windows of the film: a flash that outshines the rest lights the subject evenly. */
+  windowAt(lv: number): FilmWindow;
+  /** A chance that the whole frame does not exceed, for less work. */
+  boundAt(lv: number): number;
 }
+
+/** Chances of conditions that do not hang on the reading, all in one product. */
+function multiplied(
+  exposure: number,
+  good: number,
+  lock: number,
+  hand: number,
+  subject: number,
+  focus: number
+): Chances {
+  const released = exposure * lock;
+  const held = released * hand;
+  const still = held * subject;
+  return {
+    exposure,
+    released,
+    held,
+    still,
+    usable: still * focus,
+    good: good * lock * hand * subject * focus
+  };
+}
+
+const NO_FRAME: Chances = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
+
+/** A frame that something spoils for certain: its exposure stands. */
+const spoiled = (exposure: number): Chances => ({ ...NO_FRAME, exposure });
 
 /** Makes a candidate. */
 export function candidateOf(prepared: Prepared, setting: Setting): Candidate {
@@ -82,17 +121,20 @@ function givenBy(camera: Camera, setting: Setting): Given {
 
 class SetByHand implements Candidate {
   readonly setting: Setting;
+  protected readonly prepared: Prepared;
   protected readonly exposure: Exposure;
   /** Error in no light at all (LV 0), without flash and before exposures are added up. */
   protected readonly base: number;
   protected readonly afterSd: number;
   readonly #sd: number;
   readonly #repeatStops: number;
+  #conditions: readonly [hand: number, subject: number, focus: number] | null = null;
 
   constructor(prepared: Prepared, setting: Setting) {
     const { camera, film, light } = prepared.situation;
     const given = givenBy(camera, setting);
     this.setting = setting;
+    this.prepared = prepared;
     this.exposure = given.exposure;
     const { kind } = film.reciprocity;
     const lost = kind === 'none' ? 0 : reciprocityStops(film.reciprocity, given.exposure.seconds);
@@ -108,22 +150,47 @@ class SetByHand implements Candidate {
     return { exposure: this.exposure, deltaStops: this.base + lv + this.#repeatStops, flash: null };
   }
 
+  // the argument is for those that have a flash
+  // eslint-disable-next-line @typescript-eslint/no-unused-vars
+  windowAt(_lv: number): FilmWindow {
+    return this.prepared.window;
+  }
+
   chanceAt(lv: number, window: StopWindow): number {
     return normalBetween(this.base + lv + this.#repeatStops, this.#sd, window.lo, window.hi);
   }
 
-  boundAt(lv: number, window: StopWindow): number {
-    return this.chanceAt(lv, window);
+  chancesAt(lv: number): Chances {
+    const { window, limits } = this.prepared;
+    const exposure = this.chanceAt(lv, window.usable);
+    if (certainFailure(limits, this.setting, this.exposure.seconds)) return spoiled(exposure);
+    const [hand, subject, focus] = this.conditions();
+    return multiplied(exposure, this.chanceAt(lv, window.good), 1, hand, subject, focus);
+  }
+
+  boundAt(lv: number): number {
+    const [hand, subject, focus] = this.conditions();
+    return this.chanceAt(lv, this.prepared.window.usable) * hand * subject * focus;
+  }
+
+  /** Chances of hand, subject and focus with the time and aperture that are set. */
+  protected conditions(): readonly [hand: number, subject: number, focus: number] {
+    const { limits, situation } = this.prepared;
+    const { seconds, fNumber } = this.exposure;
+    this.#conditions ??= [
+      handAt(limits, seconds),
+      subjectAt(limits, seconds),
+      focusAt(situation.camera, limits, this.setting, fNumber)
+    ];
+    return this.#conditions;
   }
 }
 
 class SetByHandWithFlash extends SetByHand {
-  readonly #prepared: Prepared;
   readonly #flash: FlashOnFrame | null;
 
   constructor(prepared: Prepared, setting: Setting) {
     super(prepared, setting);
-    this.#prepared = prepared;
     this.#flash = flashOn(prepared, setting, this.exposure, 0, 0);
   }
 
@@ -131,25 +198,69 @@ class SetByHandWithFlash extends SetByHand {
     const ambientStops = this.base + lv;
     const flash = this.#flash && { ...this.#flash, ambientStops };
     const mixed = flash ? mixedStops(ambientStops, flash.stops) : ambientStops;
-    return { exposure: this.exposure, deltaStops: mixed + this.#prepared.repeatStops, flash };
+    return { exposure: this.exposure, deltaStops: mixed + this.prepared.repeatStops, flash };
+  }
+
+  override windowAt(lv: number): FilmWindow {
+    const flash = this.#flash;
+    const rules = flash !== null && flash.stops - this.base - lv >= FLASH_RULES_STOPS;
+    return rules ? this.prepared.flashWindow : this.prepared.window;
   }
 
   override chanceAt(lv: number, window: StopWindow): number {
     const flash = this.#flash;
-    if (!flash) return super.chanceAt(lv, window);
-    const { repeatStops, situation } = this.#prepared;
-    const stops = { ambient: this.base + lv + repeatStops, flash: flash.stops + repeatStops };
-    return handFlashChance(stops, situation.light.sdStops, this.afterSd, window);
+    return flash
+      ? this.#sum(lv, { usable: window, good: window }, flash).exposure
+      : super.chanceAt(lv, window);
   }
 
-  override boundAt(lv: number, window: StopWindow): number {
-    return this.#flash ? 1 : super.boundAt(lv, window);
+  override chancesAt(lv: number): Chances {
+    const flash = this.#flash;
+    if (!flash) return super.chancesAt(lv);
+    const sum = this.#sum(lv, this.windowAt(lv), flash);
+    if (certainFailure(this.prepared.limits, this.setting, this.exposure.seconds))
+      return spoiled(sum.exposure);
+    const [, , focus] = this.conditions();
+    return withFocus(sum, focus);
+  }
+
+  override boundAt(lv: number): number {
+    return this.#flash ? 1 : super.boundAt(lv);
+  }
+
+  #sum(lv: number, windows: Pick<FilmWindow, 'usable' | 'good'>, flash: FlashOnFrame): FlashChances {
+    const { repeatStops, situation, limits } = this.prepared;
+    const stops = { ambient: this.base + lv + repeatStops, flash: flash.stops + repeatStops };
+    const sds = { light: situation.light.sdStops, after: this.afterSd, flash: flashSpread(this.prepared) };
+    const stillness = {
+      ruled: stillnessIn(limits, flash.seconds),
+      other: stillnessIn(limits, this.exposure.seconds)
+    };
+    return handFlashChances(stops, sds, windows, stillness);
   }
 }
+
+const stillnessIn = (limits: Limits, seconds: number): Stillness => ({
+  hand: handAt(limits, seconds),
+  both: stillnessAt(limits, seconds)
+});
+
+const withFocus = ({ exposure, held, still, good }: FlashChances, focus: number): Chances => ({
+  ...{ exposure, released: exposure, held, still },
+  ...{ usable: still * focus, good: good * focus }
+});
 
 interface PreparedPiece extends Piece {
   readonly sd: number;
   readonly rectangle: Rectangle;
+}
+
+/** One of the normals that the reading's error is mixed of. */
+interface Reading {
+  readonly weight: number;
+  readonly readingSd: number;
+  readonly wantedSd: number;
+  readonly pieces: readonly PreparedPiece[];
 }
 
 class SetByItself implements Candidate {
@@ -158,24 +269,28 @@ class SetByItself implements Candidate {
   /** Everything of the error but light, EVset and long-exposure loss, stops. */
   readonly #fixed: number;
   readonly #wantedAtZero: number;
-  readonly #wantedSd: number;
   readonly #flash: boolean;
-  #pieces: readonly PreparedPiece[] | null = null;
+  readonly #locks: boolean;
+  #readings: readonly Reading[] | null = null;
 
   constructor(prepared: Prepared, setting: Setting) {
-    const { situation, circumstances, spread } = prepared;
-    const { camera, light } = situation;
+    const { situation, circumstances } = prepared;
+    const { camera } = situation;
     this.setting = setting;
     this.#prepared = prepared;
     this.#fixed = prepared.fixedStops + closeFocusStops(camera, setting);
     this.#wantedAtZero = wantedEv(camera, setting, circumstances.eyeOffsetStops, circumstances);
-    this.#wantedSd = Math.sqrt(light.sdStops ** 2 + spread.readingSd ** 2);
     this.#flash = circumstances.flash.kind === 'fired' || camera.flash.kind === 'automatic';
+    this.#locks = camera.program.kind === 'automatic-time' && camera.program.inLowLight === 'locks';
   }
 
   frameAt(lv: number): FrameAt {
     const { situation, circumstances, repeatStops } = this.#prepared;
-    const exposure = respond(situation.camera, this.setting, this.#wantedAtZero + lv);
+    const wanted = this.#wantedAtZero + lv;
+    const readLv = lv + circumstances.eyeOffsetStops;
+    const exposure = this.#flash
+      ? respondLit(situation.camera, circumstances, this.setting, wanted, readLv)
+      : respond(situation.camera, this.setting, wanted);
     const lost = reciprocityStops(situation.film.reciprocity, exposure.seconds);
     const ambient = lv + this.#fixed - exposure.ev + lost;
     const flash = this.#flash
@@ -185,46 +300,130 @@ class SetByItself implements Candidate {
     return { exposure, deltaStops: mixed + repeatStops, flash };
   }
 
+  windowAt(lv: number): FilmWindow {
+    if (!this.#flash) return this.#prepared.window;
+    const { flash } = this.frameAt(lv);
+    const rules = flash !== null && flash.stops - flash.ambientStops >= FLASH_RULES_STOPS;
+    return rules ? this.#prepared.flashWindow : this.#prepared.window;
+  }
+
   chanceAt(lv: number, window: StopWindow): number {
+    if (this.#flash) return this.#flashSum(lv, { usable: window, good: window }).exposure;
     const meanWanted = this.#wantedAtZero + lv;
-    const wantedSd = this.#wantedSd;
     const fixed = this.#fixed + this.#prepared.repeatStops;
-    if (this.#flash) {
-      return flashChance(this.#prepared, this.setting, { meanWanted, wantedSd, lv, fixed }, window);
-    }
     let chance = 0;
-    for (const piece of this.#prepareOnce()) {
-      const mean = fixed + lv - piece.alpha - piece.beta * meanWanted;
-      chance += pieceChance(piece, mean, meanWanted, wantedSd, window);
-    }
+    for (const { weight, wantedSd, pieces } of this.#prepareOnce())
+      for (const piece of pieces) {
+        const mean = fixed + lv - piece.alpha - piece.beta * meanWanted;
+        chance += weight * pieceChance(piece, mean, meanWanted, wantedSd, window);
+      }
     return Math.min(1, Math.max(0, chance));
   }
 
-  /** On every piece both the error and the reading must fall where they should: the rarer of the two bounds the chance of both. */
-  boundAt(lv: number, window: StopWindow): number {
+  chancesAt(lv: number): Chances {
+    const { limits, situation } = this.#prepared;
+    const { camera } = situation;
+    const { exposure: at } = this.frameAt(lv);
+    const { usable, good } = this.windowAt(lv);
+    if (certainFailure(limits, this.setting, at.seconds)) return spoiled(this.chanceAt(lv, usable));
+    const isTimed = camera.program.kind !== 'automatic-aperture';
+    const moves = limits.halfHeldSeconds !== Infinity || limits.halfStillSeconds !== Infinity;
+    const stops = camera.program.kind !== 'automatic-time' && limits.subjectM !== null;
+    if (this.#flash) {
+      const focus = focusAt(camera, limits, this.setting, at.fNumber);
+      return withFocus(this.#flashSum(lv, { usable, good }), focus);
+    }
+    if (!(isTimed && moves) && !stops && !this.#locks)
+      return multiplied(
+        ...([this.chanceAt(lv, usable), this.chanceAt(lv, good), 1] as const),
+        ...([handAt(limits, at.seconds), subjectAt(limits, at.seconds)] as const),
+        focusAt(camera, limits, this.setting, at.fNumber)
+      );
+    return this.#summed(lv);
+  }
+
+  boundAt(lv: number): number {
     if (this.#flash) return 1;
+    const { usable } = this.#prepared.window;
     const meanWanted = this.#wantedAtZero + lv;
     const fixed = this.#fixed + this.#prepared.repeatStops;
     let bound = 0;
-    for (const { alpha, beta, from, to, sd } of this.#prepareOnce()) {
-      const far = FAR * this.#wantedSd;
-      if (from > meanWanted + far || to < meanWanted - far) continue;
-      const mean = fixed + lv - alpha - beta * meanWanted;
-      if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) continue;
-      const error = normalBetween(mean, sd, window.lo, window.hi);
-      bound += Math.min(error, normalBetween(meanWanted, this.#wantedSd, from, to));
-    }
+    // on every piece both the error and the reading must fall where they should: the rarer of the two bounds the chance of both
+    for (const { weight, wantedSd, pieces } of this.#prepareOnce())
+      for (const { alpha, beta, from, to, sd } of pieces) {
+        const far = FAR * wantedSd;
+        if (from > meanWanted + far || to < meanWanted - far) continue;
+        const mean = fixed + lv - alpha - beta * meanWanted;
+        if (mean + FAR * sd < usable.lo || mean - FAR * sd > usable.hi) continue;
+        const error = normalBetween(mean, sd, usable.lo, usable.hi);
+        bound += weight * Math.min(error, normalBetween(meanWanted, wantedSd, from, to));
+      }
     return Math.min(1, bound);
   }
 
-  #prepareOnce(): readonly PreparedPiece[] {
-    const { camera, film } = this.#prepared.situation;
-    this.#pieces ??= piecesOf(camera, film, this.setting).map((p) =>
-      preparePiece(p, this.#prepared, this.#wantedSd)
-    );
-    return this.#pieces;
+  /** Exposure, hand, subject and focus over the reading. */
+  #summed(lv: number): Chances {
+    const { situation, limits, window, spread, repeatStops } = this.#prepared;
+    const { camera, light } = situation;
+    const meanWanted = this.#wantedAtZero + lv;
+    const given = (wanted: number): Exposure => respond(camera, this.setting, wanted);
+    const still = limits.halfStillSeconds !== Infinity;
+    const held = limits.halfHeldSeconds !== Infinity;
+    const focused = limits.subjectM !== null;
+    const sure =
+      camera.program.kind === 'automatic-time' && focused
+        ? focusAt(camera, limits, this.setting, given(meanWanted).fNumber)
+        : 1;
+    const at = {
+      hand: (wanted: number) => (held ? handAt(limits, given(wanted).seconds) : 1),
+      subject: (wanted: number) => (still ? subjectAt(limits, given(wanted).seconds) : 1),
+      focus: (wanted: number) =>
+        focused && camera.program.kind !== 'automatic-time'
+          ? focusAt(camera, limits, this.setting, given(wanted).fNumber)
+          : sure
+    };
+    const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
+    for (const { weight, readingSd, wantedSd, pieces } of this.#prepareOnce()) {
+      // given the reading, this is left of the light
+      const share = wantedSd === 0 ? 0 : (light.sdStops / wantedSd) ** 2;
+      const givenSd = Math.hypot(Math.sqrt(share) * readingSd, spread.afterSd);
+      const model = { meanWanted, wantedSd, share, givenSd, atMean: lv + this.#fixed + repeatStops };
+      const part = automaticChances(pieces, model, window, at, this.#locks);
+      for (const name of CHANCE_NAMES) sum[name] += weight * part[name];
+    }
+    return sum;
+  }
+
+  #flashSum(lv: number, windows: Pick<FilmWindow, 'usable' | 'good'>): FlashChances {
+    const meanWanted = this.#wantedAtZero + lv;
+    const fixed = this.#fixed + this.#prepared.repeatStops;
+    const { limits } = this.#prepared;
+    const stillness = (seconds: number): Stillness => stillnessIn(limits, seconds);
+    const sum = { exposure: 0, held: 0, still: 0, good: 0 };
+    for (const { weight, readingSd, wantedSd } of this.#prepareOnce()) {
+      const joint = { meanWanted, wantedSd, readingSd, lv, fixed };
+      const part = ownFlashChances(this.#prepared, this.setting, joint, windows, stillness);
+      for (const name of FLASH_NAMES) sum[name] += weight * part[name];
+    }
+    return sum;
+  }
+
+  #prepareOnce(): readonly Reading[] {
+    const { situation, spread } = this.#prepared;
+    const { camera, film, light } = situation;
+    this.#readings ??= spread.readings.map(({ weight, sd: readingSd }) => {
+      const wantedSd = Math.sqrt(light.sdStops ** 2 + readingSd ** 2);
+      const pieces = piecesOf(camera, film, this.setting).map((p) =>
+        preparePiece(p, this.#prepared, wantedSd)
+      );
+      return { weight, readingSd, wantedSd, pieces };
+    });
+    return this.#readings;
   }
 }
+
+const FLASH_NAMES = ['exposure', 'held', 'still', 'good'] as const;
+const CHANCE_NAMES = ['exposure', 'released', 'held', 'still', 'usable', 'good'] as const;
 
 function preparePiece(piece: Piece, prepared: Prepared, wantedSd: number): PreparedPiece {
   const lightVariance = prepared.situation.light.sdStops ** 2;

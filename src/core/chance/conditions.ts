@@ -1,134 +1,164 @@
-// What can spoil a frame beside its exposure. Each condition names what failed, with the numbers.
-import { magnification } from '../focus/magnification.ts';
+// What can spoil a frame beside its exposure: what each setting needs of hand, subject and focus, and what fails for certain.
 import type { Camera } from '../camera/camera.ts';
 import { SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
 import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
-import { CIRCLE_MM } from '../camera/traits.ts';
-import { FRAME_SIZES_MM, type Film, type FrameFormat } from '../film/film.ts';
-import { FLASH_RULES_STOPS } from '../flash/flash.ts';
-import { sharpRangeOf } from '../focus/focused.ts';
+import { circumstancesOf, type Situation } from '../error/situation.ts';
 import type { FlashOnFrame } from '../error/delta.ts';
-import { circumstancesOf, type Motion, type Situation } from '../error/situation.ts';
+import { FLASH_RULES_STOPS } from '../flash/flash.ts';
+import type { Film, FrameFormat } from '../film/film.ts';
+import type { SharpRange } from '../focus/depth.ts';
+import { distanceSd, sharpAround, sharpChance } from './sharpness.ts';
+import {
+  HAND_SPREAD,
+  halfHeldSeconds,
+  halfStillSeconds,
+  longestStill,
+  stillChance,
+  SUBJECT_SPREAD
+} from './stillness.ts';
 
-/** A condition that does not hold. Times in seconds, distances in metres. */
-export type Failure =
+/** What holds a frame back beside its exposure, with its chance. Times in seconds, distances in metres. */
+export type Failure = { readonly chance: number } & (
   | { readonly condition: 'hold'; readonly seconds: number; readonly limitSeconds: number }
   | { readonly condition: 'motion'; readonly seconds: number; readonly limitSeconds: number }
   | { readonly condition: 'locked'; readonly longestSeconds: number }
   | { readonly condition: 'too-near'; readonly subjectM: number; readonly nearM: number }
   | { readonly condition: 'too-far'; readonly subjectM: number; readonly farM: number }
   | { readonly condition: 'sync'; readonly seconds: number; readonly syncSeconds: number }
-  | { readonly condition: 'counted-too-short'; readonly seconds: number };
-
-const DIAGONAL_35MM = Math.hypot(36, 24);
-
-/** Times within a third of a stop of the limit still count as held: marks are not finer than that. */
-const HOLD_TOLERANCE = 2 ** (1 / 3);
+  | { readonly condition: 'counted-in-hand'; readonly seconds: number }
+  | { readonly condition: 'counted-too-short'; readonly seconds: number }
+);
 
 /** The format a film is used in by a camera: the first of the camera's that the film comes in; null = it does not fit. */
 export function sharedFormat(camera: Camera, film: Film): FrameFormat | null {
   return camera.formats.find((f) => film.formats.includes(f)) ?? null;
 }
 
-/**
- * The longest time held by hand without shake: 1/(f·43.27/diagonal), the 35 mm rule scaled by the format;
- * a camera may have its own rule. Common practice, no source.
- */
-export function handHeldLimit(camera: Camera, format: FrameFormat): number {
-  if (camera.handHeldSeconds !== null) return camera.handHeldSeconds;
-  return Math.hypot(...FRAME_SIZES_MM[format]) / (camera.focalMm * DIAGONAL_35MM);
-}
-
-const WAY_SHARES: Readonly<Record<Motion['way'], number>> = { across: 1, oblique: 0.7, towards: 0.3 };
-
-/**
- * The longest time that keeps a moving subject sharp: v·k·f/(s − f)·t ≤ 2c, k by the way it moves. Common practice, no source.
- * @param subjectM metres, beyond the focal length @returns seconds; Infinity for what stands still
- */
-export function motionLimit(motion: Motion, focalMm: number, subjectM: number, circleMm: number): number {
-  const size = magnification(focalMm, subjectM);
-  const perSecond = motion.metresPerSecond * 1000 * WAY_SHARES[motion.way] * size;
-  return perSecond === 0 ? Infinity : (2 * circleMm) / perSecond;
-}
-
-/** The limits of a situation, worked out once for all settings; Infinity = no limit. */
+/** What a situation asks of every setting, worked out once. */
 export interface Limits {
   readonly format: FrameFormat;
-  readonly holdSeconds: number;
-  readonly motionSeconds: number;
+  /** Times that half of all hands, and half of all such subjects, keep still; Infinity = no limit. */
+  readonly halfHeldSeconds: number;
+  readonly halfStillSeconds: number;
   readonly subjectM: number | null;
+  /** One sd of the logarithm of the subject's distance. */
+  readonly distanceSd: number;
   readonly syncSeconds: number;
+  /** Whether a time may be counted: only where the camera stands on something. */
+  readonly mayCount: boolean;
 }
-
-/** How far a moving subject is taken to be when nobody said, metres. */
-const USUAL_MOTION_M = 5;
 
 /** Works the limits out. */
 export function limitsOf(situation: Situation): Limits {
-  const { camera, film, motion } = situation;
+  const { camera, film } = situation;
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const { subjectM, flash } = circumstancesOf(situation);
-  const free = situation.support === 'standing' || camera.transport.kind === 'cine';
   const sync =
     camera.flash.kind === 'shoe' || camera.flash.kind === 'switch' ? camera.flash.syncSeconds : null;
   return {
-    format,
-    holdSeconds: free ? Infinity : handHeldLimit(camera, format),
-    motionSeconds: motion
-      ? motionLimit(motion, camera.focalMm, subjectM ?? USUAL_MOTION_M, CIRCLE_MM[format])
-      : Infinity,
-    subjectM,
-    syncSeconds: flash.kind === 'fired' && sync !== null ? sync : 0
+    ...{ format, subjectM },
+    halfHeldSeconds: halfHeldSeconds(situation, format),
+    halfStillSeconds: halfStillSeconds(situation, format, subjectM),
+    distanceSd: distanceSd(situation),
+    syncSeconds: flash.kind === 'fired' && sync !== null ? sync : 0,
+    mayCount: situation.support === 'standing'
   };
 }
 
-const NONE: readonly Failure[] = [];
+/** Chances of hand and subject together for a time. */
+export function stillnessAt(limits: Limits, seconds: number): number {
+  return handAt(limits, seconds) * subjectAt(limits, seconds);
+}
 
-/** The conditions that a frame fails. @param flash what a flash does for it */
+/** Chance that the hand is still for a time. */
+export function handAt(limits: Limits, seconds: number): number {
+  return stillChance(seconds, limits.halfHeldSeconds, HAND_SPREAD);
+}
+
+/** Chance that the subject is still for a time. */
+export function subjectAt(limits: Limits, seconds: number): number {
+  return stillChance(seconds, limits.halfStillSeconds, SUBJECT_SPREAD);
+}
+
+/** How long the picture is drawn: by the flash alone where it outshines the rest. */
+export function drawnSeconds(exposure: Exposure, flash: FlashOnFrame | null): number {
+  return flash && flash.stops - flash.ambientStops >= FLASH_RULES_STOPS ? flash.seconds : exposure.seconds;
+}
+
+/** What is sharp with a setting at an f-number, focused on the subject as well as this camera can; null = nobody said how far it is. */
+function rangeOf(camera: Camera, limits: Limits, setting: Setting, fNumber: number): SharpRange | null {
+  const { subjectM, format } = limits;
+  return subjectM === null || subjectM * 1000 <= camera.focalMm
+    ? null
+    : sharpAround(camera, format, setting.choice, fNumber, subjectM);
+}
+
+/** Chance that the subject is in focus; 1 where nobody said how far it is. */
+export function focusAt(camera: Camera, limits: Limits, setting: Setting, fNumber: number): number {
+  const range = rangeOf(camera, limits, setting, fNumber);
+  return range && limits.subjectM !== null ? sharpChance(range, limits.subjectM, limits.distanceSd) : 1;
+}
+
+/** What fails for certain: a flash that the shutter cuts, a time that cannot be counted. A locked shutter is found with the reading. */
+export function certainFailure(limits: Limits, setting: Setting, seconds: number): Failure | null {
+  // marks are not finer than a third of a stop
+  if (seconds * 2 ** (1 / 3) < limits.syncSeconds)
+    return { condition: 'sync', chance: 0, seconds, syncSeconds: limits.syncSeconds };
+  if (!setting.timedByHand) return null;
+  if (!limits.mayCount) return { condition: 'counted-in-hand', chance: 0, seconds };
+  return seconds < SHORTEST_COUNT_SECONDS ? { condition: 'counted-too-short', chance: 0, seconds } : null;
+}
+
+/** A condition with less chance than this is told. */
+export const TOLD_UNDER = 0.75;
+/** Standard normal quantiles of the chances that a limit in words stands for: 0.85 of hands, 0.75 of subjects. */
+const Z_HELD = 1.036;
+const Z_STILL = 0.674;
+
+/** Chances of a setting's conditions, each given those before it. */
+export interface ConditionChances {
+  readonly lock: number;
+  readonly hand: number;
+  readonly subject: number;
+  readonly focus: number;
+}
+
+/** What holds a frame back beside its exposure, the least likely first. */
 export function failuresOf(
   camera: Camera,
   limits: Limits,
   setting: Setting,
-  exposure: Exposure,
-  flash: FlashOnFrame | null
+  on: { readonly exposure: Exposure; readonly flash: FlashOnFrame | null },
+  chances: ConditionChances
 ): readonly Failure[] {
-  // nearly always nothing fails: no list is made for that
-  let found: readonly Failure[] = NONE;
-  const { program, transport } = camera;
-  if (program.kind === 'automatic-time' && program.inLowLight === 'locks' && exposure.limit === 'dark') {
-    found = [...found, { condition: 'locked', longestSeconds: program.longestSeconds }];
+  const { exposure, flash } = on;
+  const found: Failure[] = [];
+  const certain = certainFailure(limits, setting, exposure.seconds);
+  if (certain) found.push(certain);
+  const { program } = camera;
+  if (chances.lock < TOLD_UNDER && program.kind === 'automatic-time')
+    found.push({ condition: 'locked', chance: chances.lock, longestSeconds: program.longestSeconds });
+  const seconds = drawnSeconds(exposure, flash);
+  if (chances.hand < TOLD_UNDER && certain?.condition !== 'counted-in-hand') {
+    const limitSeconds = longestStill(limits.halfHeldSeconds, HAND_SPREAD, Z_HELD);
+    found.push({ condition: 'hold', chance: chances.hand, seconds, limitSeconds });
   }
-  // where the flash outshines the rest, it alone draws the picture
-  const drawn =
-    flash && flash.stops - flash.ambientStops >= FLASH_RULES_STOPS ? flash.seconds : exposure.seconds;
-  const held = transport.kind === 'swing' ? transport.sweepSeconds : drawn;
-  const { holdSeconds, motionSeconds, syncSeconds, subjectM } = limits;
-  if (held > holdSeconds * HOLD_TOLERANCE) {
-    found = [...found, { condition: 'hold', seconds: held, limitSeconds: holdSeconds }];
+  if (chances.subject < TOLD_UNDER) {
+    const limitSeconds = longestStill(limits.halfStillSeconds, SUBJECT_SPREAD, Z_STILL);
+    found.push({ condition: 'motion', chance: chances.subject, seconds, limitSeconds });
   }
-  if (drawn > motionSeconds * HOLD_TOLERANCE) {
-    found = [...found, { condition: 'motion', seconds: drawn, limitSeconds: motionSeconds }];
+  const range = rangeOf(camera, limits, setting, exposure.fNumber);
+  const { subjectM } = limits;
+  if (chances.focus < TOLD_UNDER && range && subjectM !== null) {
+    const { nearM, farM } = range;
+    // which edge it may lie beyond, on the scale on which distances are unsure
+    const near = subjectM * subjectM < nearM * farM;
+    found.push(
+      near
+        ? { condition: 'too-near', chance: chances.focus, subjectM, nearM }
+        : { condition: 'too-far', chance: chances.focus, subjectM, farM }
+    );
   }
-  if (exposure.seconds * HOLD_TOLERANCE < syncSeconds) {
-    found = [...found, { condition: 'sync', seconds: exposure.seconds, syncSeconds }];
-  }
-  if (setting.timedByHand && exposure.seconds < SHORTEST_COUNT_SECONDS) {
-    found = [...found, { condition: 'counted-too-short', seconds: exposure.seconds }];
-  }
-  if (subjectM === null) return found;
-  const blurred = focusFailures(camera, limits.format, setting, exposure, subjectM);
-  return blurred.length === 0 ? found : [...found, ...blurred];
-}
-
-function focusFailures(
-  camera: Camera,
-  format: FrameFormat,
-  setting: Setting,
-  exposure: Exposure,
-  subjectM: number
-): readonly Failure[] {
-  const { nearM, farM } = sharpRangeOf(camera, format, setting.choice, exposure.fNumber);
-  if (subjectM < nearM) return [{ condition: 'too-near', subjectM, nearM }];
-  return subjectM > farM ? [{ condition: 'too-far', subjectM, farM }] : NONE;
+  return found.sort((a, b) => a.chance - b.chance);
 }

@@ -14,6 +14,8 @@ export interface Prepared {
   readonly circumstances: Circumstances;
   readonly format: FrameFormat;
   readonly window: FilmWindow;
+  /** The windows where a flash outshines the rest: it lights the front of the subject evenly, flat stays flat. */
+  readonly flashWindow: FilmWindow;
   readonly spread: Spread;
   readonly limits: Limits;
   /** By which the film differs from its printed speed, stops. */
@@ -37,6 +39,7 @@ export function prepare(situation: Situation): Prepared {
     circumstances,
     format: sharedFormat(camera, film) ?? camera.formats[0] ?? '135',
     window: filmWindow(film, contrast),
+    flashWindow: filmWindow(film, contrast === 'flat' ? 'flat' : 'normal'),
     spread: spreadOf(situation),
     limits: limitsOf(situation),
     filmStops,

@@ -17,8 +17,7 @@ const STEP_STOPS = 0.5;
 /** Room of a verdict; null when the frame is not possible as it stands. Found by walking and bisection, to 1e-6 stop. */
 export function roomOf(situation: Situation, verdict: Verdict): Room | null {
   const candidate = candidateOf(prepare(situation), verdict.setting);
-  const possible = (by: number): boolean =>
-    candidate.chanceAt(situation.light.lv + by, verdict.window.usable) >= POSSIBLE;
+  const possible = (by: number): boolean => candidate.chancesAt(situation.light.lv + by).usable >= POSSIBLE;
   if (!possible(0)) return null;
   return { fallStops: edge(possible, -1), riseStops: edge(possible, 1) };
 }

@@ -4,7 +4,8 @@ import type { Setting } from '../camera/setting.ts';
 import type { FilmWindow } from '../film/window.ts';
 import { aimStops } from './aim.ts';
 import { candidateOf, type Candidate } from './candidate.ts';
-import { failuresOf, type Failure } from './conditions.ts';
+import type { Chances } from './automatic-chance.ts';
+import { certainFailure, failuresOf, type ConditionChances, type Failure } from './conditions.ts';
 import { errorOfFrame, sumTerms, type FlashOnFrame, type Term } from '../error/delta.ts';
 import { prepare, type Prepared } from './prepared.ts';
 import { errorSd, type Situation } from '../error/situation.ts';
@@ -38,11 +39,13 @@ export interface Verdict {
   readonly sdStops: number;
   readonly window: FilmWindow;
   /** Chance 0…1 that the error falls in the usable window. */
+  readonly pExposure: number;
+  /** Chance 0…1 of the whole frame: the exposure usable, hand and subject still, the subject in focus. */
   readonly pUsable: number;
-  /** Chance 0…1 that it falls in the good one. */
+  /** The same with the exposure in the good window. */
   readonly pGood: number;
   readonly chance: ChanceClass;
-  /** What the chance is made of. */
+  /** What the chance of the whole frame is the product of. */
   readonly factors: readonly Factor[];
   /** Stops from the under edge of the usable window; negative = already outside. */
   readonly slackUnderStops: number;
@@ -64,21 +67,54 @@ export function judge(situation: Situation, setting: Setting): Verdict {
 
 /** Judges a candidate at the light of its situation. */
 export function judgeCandidate(prepared: Prepared, candidate: Candidate): Verdict {
-  const { situation, window, limits, circumstances } = prepared;
+  const { situation, limits, circumstances } = prepared;
   const { camera, film, light } = situation;
   const { setting } = candidate;
+  const window = candidate.windowAt(light.lv);
   const { terms, exposure, flash } = errorOfFrame(camera, film, setting, light.lv, circumstances);
   const deltaStops = sumTerms(terms);
-  const pUsable = candidate.chanceAt(light.lv, window.usable);
+  const chances = candidate.chancesAt(light.lv);
   const sdStops = errorSd(situation, exposure.limit !== 'none', setting);
+  const certain = certainFailure(limits, setting, exposure.seconds);
+  const conditions = certain ? ALL_HOLD : conditionsIn(chances);
+  const failures = failuresOf(camera, limits, setting, { exposure, flash }, conditions);
   return {
-    ...{ setting, exposure, flash, terms, deltaStops, sdStops, window, pUsable },
+    ...{ setting, exposure, flash, terms, deltaStops, sdStops, window, failures },
     aimStops: aimStops(window.good, sdStops),
-    pGood: candidate.chanceAt(light.lv, window.good),
-    chance: chanceClass(pUsable),
-    factors: [],
+    pExposure: chances.exposure,
+    pUsable: chances.usable,
+    pGood: chances.good,
+    chance: chanceClass(chances.usable),
+    factors: factorsOf(chances.exposure, conditions, certain),
     slackUnderStops: deltaStops - window.usable.lo,
-    slackOverStops: window.usable.hi - deltaStops,
-    failures: failuresOf(camera, limits, setting, exposure, flash)
+    slackOverStops: window.usable.hi - deltaStops
   };
+}
+
+/** Each condition given those before it; where nothing is left to divide, it stands as it is. */
+function conditionsIn({ exposure, released, held, still, usable }: Chances): ConditionChances {
+  const given = (after: number, before: number): number => (before > 1e-12 ? Math.min(1, after / before) : 1);
+  return {
+    lock: given(released, exposure),
+    hand: given(held, released),
+    subject: given(still, held),
+    focus: given(usable, still)
+  };
+}
+
+const ALL_HOLD: ConditionChances = { lock: 1, hand: 1, subject: 1, focus: 1 };
+
+/** A condition this close to certain is none to speak of. */
+const CERTAIN = 1 - 1e-9;
+
+function factorsOf(exposure: number, on: ConditionChances, certain: Failure | null): readonly Factor[] {
+  const spoiling: readonly Factor[] =
+    certain === null ? [] : [{ kind: certain.condition === 'sync' ? 'sync' : 'counted', chance: 0 }];
+  const all: readonly Factor[] = [
+    { kind: 'lock', chance: on.lock },
+    { kind: 'hand', chance: on.hand },
+    { kind: 'subject', chance: on.subject },
+    { kind: 'focus', chance: on.focus }
+  ];
+  return [{ kind: 'exposure', chance: exposure }, ...spoiling, ...all.filter((f) => f.chance < CERTAIN)];
 }

@@ -3,7 +3,7 @@
 // Set by the camera: it reads LV_m and wants EV = LV_m − D_eye + log2(S_dial/100) − ld − b; inside its limits
 // Δ = (LV − LV_m) + log2(S_eff/S_dial) + ld + b − D_film + D_eye − 2·log2(1 + m) + r(t); beyond, each stop is a stop of error.
 // APEX: Exif 2.32 (CIPA DC-008-2019) Annex C.
-import { respond, type Exposure } from '../camera/respond.ts';
+import type { Exposure } from '../camera/respond.ts';
 import type { Camera } from '../camera/camera.ts';
 import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
@@ -14,7 +14,7 @@ import { speedStops } from '../units/film-speed.ts';
 import { magnification } from '../focus/magnification.ts';
 import { PLAIN, type Circumstances } from './circumstances.ts';
 import { eyeFilterStops, filmFilterStops } from './filters.ts';
-import { flashErrorStops, flashFor } from './firing.ts';
+import { flashErrorStops, flashFor, respondLit } from './firing.ts';
 
 /** Which part of the sum a term is. */
 export type TermKind =
@@ -121,7 +121,7 @@ export function errorOfFrame(
   readLv: number = lv + circumstances.eyeOffsetStops
 ): ErrorOfFrame {
   const wanted = wantedEv(camera, setting, readLv, circumstances);
-  const exposure = respond(camera, setting, wanted);
+  const exposure = respondLit(camera, circumstances, setting, wanted, readLv);
   const own =
     camera.program.kind === 'manual'
       ? handTerms(film, lv, exposure)

@@ -1,6 +1,8 @@
 // Whether a flash fires, and what it puts on the film.
 import type { Camera } from '../camera/camera.ts';
+import { respond, type Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
+import { evFromSetting } from '../light/lv.ts';
 import type { Film } from '../film/film.ts';
 import { flashStops, type FlashUse } from '../flash/flash.ts';
 import { speedStops } from '../units/film-speed.ts';
@@ -64,4 +66,28 @@ export function flashErrorStops(
   const enough =
     Math.log2(film.iso / setting.dialIso) + filmStops + setting.compensationStops + camera.biasStops;
   return Math.min(full, enough);
+}
+
+/** A camera that fires its own flash times no longer than this, seconds. Common practice, no source. */
+export const FLASH_PROGRAM_SECONDS = 1 / 30;
+
+/**
+ * What a camera gives when its eye reads `readLv`: with its own flash it ends its time sooner; a separate flash leaves its
+ * timing alone.
+ */
+export function respondLit(
+  camera: Camera,
+  circumstances: Circumstances,
+  setting: Setting,
+  wantedEv: number,
+  readLv: number
+): Exposure {
+  const exposure = respond(camera, setting, wantedEv);
+  const { flash, program } = camera;
+  const isTimed = program.kind === 'automatic-time' || program.kind === 'program';
+  const hasOwn = flash.kind === 'switch' || flash.kind === 'automatic';
+  if (!isTimed || !hasOwn || exposure.seconds <= FLASH_PROGRAM_SECONDS) return exposure;
+  if (!flashFor(camera, circumstances, readLv)) return exposure;
+  const ev = evFromSetting(exposure.fNumber, FLASH_PROGRAM_SECONDS);
+  return { fNumber: exposure.fNumber, seconds: FLASH_PROGRAM_SECONDS, ev, limit: 'dark' };
 }

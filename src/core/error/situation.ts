@@ -5,6 +5,7 @@ import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import type { Contrast } from '../light/contrast.ts';
 import type { LightValue } from '../light/lv.ts';
+import { STUDENT_4, STUDENT_4_SD, type MixedNormal } from '../numeric/student.ts';
 import { PLAIN, type Circumstances } from './circumstances.ts';
 
 /** Spread from frame to frame that is always there, one sd in stops. Common practice, no source. */
@@ -58,6 +59,8 @@ export interface Conditions {
   readonly scene?: keyof typeof EYE_SD;
   /** How the camera is held; in the hand if left out. */
   readonly support?: Support;
+  /** How long this person holds still against a usual hand: steady 1.5, shaky or cold 0.6; 1 if left out. */
+  readonly steadiness?: number;
   /** How the subject's distance is known; judged by eye if left out. */
   readonly distanceBy?: DistanceBy;
   /** Still if left out. */
@@ -80,13 +83,24 @@ export interface Situation extends Conditions {
 export interface Spread {
   /** Of the camera's reading against the subject's light, before the clip; 0 on manual cameras. */
   readonly readingSd: number;
+  /** The same as the normals it is mixed of: one, or several where an old cell may be far off. */
+  readonly readings: readonly MixedNormal[];
   /** Of what comes after: shutter, aperture, film. */
   readonly afterSd: number;
 }
 
+/** Scale of an old cell that nobody tested, stops: two or three stops off is normal. Common practice, no source. */
+export const OLD_CELL_SCALE = 1;
+
 /** The circumstances of a situation. */
 export function circumstancesOf(situation: Situation): Circumstances {
   return situation.circumstances ?? PLAIN;
+}
+
+/** Whether the camera goes by an electric eye that is old, converted or repaired, and was not tested. */
+export function hasOldCell({ program, condition, toleranceStops }: Camera): boolean {
+  const old = condition === 'old' || condition === 'unsure';
+  return program.kind !== 'manual' && toleranceStops === null && old;
 }
 
 /** How sure camera and film are. On a camera that sets itself its condition is that of its cell. */
@@ -94,8 +108,16 @@ export function spreadOf(situation: Situation): Spread {
   const { camera, film } = situation;
   const own = camera.toleranceStops ?? CONDITION_SD[camera.condition];
   const after = Math.hypot(FRAME_SD, film.sdStops);
-  if (camera.program.kind === 'manual') return { readingSd: 0, afterSd: Math.hypot(own, after) };
-  return { readingSd: Math.hypot(EYE_SD[situation.scene ?? 'even'], own), afterSd: after };
+  if (camera.program.kind === 'manual')
+    return { readingSd: 0, readings: [{ weight: 1, sd: 0 }], afterSd: Math.hypot(own, after) };
+  const eye = EYE_SD[situation.scene ?? 'even'];
+  const readings = hasOldCell(camera)
+    ? STUDENT_4.map(({ weight, sd }) => ({ weight, sd: Math.hypot(eye, OLD_CELL_SCALE * sd) }))
+    : [{ weight: 1, sd: Math.hypot(eye, own) }];
+  const readingSd = hasOldCell(camera)
+    ? Math.hypot(eye, OLD_CELL_SCALE * STUDENT_4_SD)
+    : Math.hypot(eye, own);
+  return { readingSd, readings, afterSd: after };
 }
 
 /** The spread with what counting a time by hand adds to it. */

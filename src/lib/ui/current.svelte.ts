@@ -10,7 +10,7 @@ import type { Filter } from '#core/error/filters.ts';
 import { PLAIN, type Circumstances } from '#core/error/circumstances.ts';
 import { reachOf } from '#core/advice/reach.ts';
 import type { Reach } from '#core/advice/reach-shape.ts';
-import { applied, type RemedyStep } from '#core/advice/remedies.ts';
+import { applied, type RemedyStep } from '#core/advice/remedy.ts';
 import type { Conditions } from '#core/error/situation.ts';
 import { lightKindOf, STARTING_LIGHT, type LightChoice, type LightWay } from '#core/ways/choice.ts';
 import { agedLight } from '#core/ways/told.ts';

@@ -1,6 +1,6 @@
 // What the engine answers to other programs, as JSON; null stands for what has no end.
 import { array, lazy, number, object, string } from 'yup';
-import type { Remedy } from '#core/advice/remedies.ts';
+import type { Remedy } from '#core/advice/remedy.ts';
 import type { Reach } from '#core/advice/reach-shape.ts';
 import { TERM_SOURCES, type TermKind } from '#core/error/delta.ts';
 import type { Verdict } from '#core/chance/verdict.ts';

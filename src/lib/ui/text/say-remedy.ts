@@ -1,7 +1,7 @@
 // Remedies in words: what to do, and what to set then.
 import type { Camera } from '#core/camera/camera.ts';
 import type { FilterPlace } from '#core/error/filters.ts';
-import type { Remedy, RemedyStep } from '#core/advice/remedies.ts';
+import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
 import { formatLv, formatStops } from '#core/units/stops.ts';
 import { instructionParts, sayMetres } from './say.ts';
 

@@ -174,15 +174,17 @@ export function sayFailure(failure: Failure): string {
     case 'locked':
       return `The shutter locks: this is less light than its ${sayTime(failure.longestSeconds)} can serve. Find more light or use flash.`;
     case 'hold':
-      return `${sayTime(failure.seconds)} is long to hold by hand (${sayTime(failure.limitSeconds)} at most): put the camera on something.`;
+      return `${sayTime(failure.seconds)} by hand: about ${chanceInHundred(failure.chance)} in 100 are still (${sayTime(failure.limitSeconds)} is held by most). Put the camera on something.`;
     case 'motion':
-      return `At ${sayTime(failure.seconds)} the subject blurs (${sayTime(failure.limitSeconds)} at most): wait until it stands, follow it, or go further back.`;
+      return `At ${sayTime(failure.seconds)} the subject is likely to blur (${sayTime(failure.limitSeconds)} stops it): wait until it stands, follow it, or go further back.`;
     case 'too-near':
       return `The subject is too near: it is sharp from ${sayMetres(failure.nearM)}. Step back.`;
     case 'too-far':
       return `The subject is beyond what is sharp (up to ${sayMetres(failure.farM)}): set the focus further away.`;
     case 'sync':
       return `The flash needs ${sayTime(failure.syncSeconds)} or longer, or a part of the frame stays dark.`;
+    case 'counted-in-hand':
+      return `Nobody holds ${sayTime(failure.seconds)} in the hand: put the camera on something.`;
     case 'counted-too-short':
       return `${sayTime(failure.seconds)} is too short to count: count one second or more.`;
   }

@@ -16,7 +16,7 @@
   import { onMount } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { atHandFrom } from '#core/advice/at-hand.ts';
-  import type { Remedy } from '#core/advice/remedies.ts';
+  import type { Remedy } from '#core/advice/remedy.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeLoad } from '../api.ts';

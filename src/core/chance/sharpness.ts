@@ -1,0 +1,46 @@
+// Whether the subject is in focus: its distance is what was said, give or take, and the lens stands where it can.
+import { positionsOf, type Camera } from '../camera/camera.ts';
+import { controlFor, type Choice } from '../camera/setting.ts';
+import { CIRCLE_MM } from '../camera/traits.ts';
+import type { FrameFormat } from '../film/film.ts';
+import type { DistanceBy, Situation } from '../error/situation.ts';
+import { sharpRange, type SharpRange } from '../focus/depth.ts';
+import { sharpRangeOf, withFocusAt } from '../focus/focused.ts';
+import { normalCdf } from '../numeric/normal.ts';
+
+/** One sd of the logarithm of a distance, by how it is known. Common practice, no source. */
+export const DISTANCE_SD: Readonly<Record<DistanceBy, number>> = { measured: 0.03, paces: 0.2, eye: 0.3 };
+
+/** One sd of the logarithm of the subject's distance: a rangefinder measures it however it was said. */
+export function distanceSd({ camera, distanceBy = 'eye' }: Situation): number {
+  return DISTANCE_SD[camera.focusing.kind === 'rangefinder' ? 'measured' : distanceBy];
+}
+
+/**
+ * What is sharp when somebody focuses on a subject: a rangefinder or a scale goes to any distance from its nearest mark on,
+ * symbols only to theirs.
+ */
+export function sharpAround(
+  camera: Camera,
+  format: FrameFormat,
+  choice: Choice,
+  fNumber: number,
+  subjectM: number
+): SharpRange {
+  const { kind } = camera.focusing;
+  if (kind !== 'rangefinder' && kind !== 'scale') return sharpRangeOf(camera, format, choice, fNumber);
+  const focus = controlFor(camera, 'focus');
+  const nearest = focus ? Math.min(...positionsOf(focus).map((p) => p.value)) : 0;
+  // the mark nearest to the subject stands for the distance itself; any other was set otherwise
+  if (focus && withFocusAt(camera, choice, subjectM)[focus.id] !== (choice[focus.id] ?? 0))
+    return sharpRangeOf(camera, format, choice, fNumber);
+  return sharpRange(camera.focalMm, fNumber, CIRCLE_MM[format], Math.max(subjectM, nearest));
+}
+
+/** Chance 0…1 that the subject is sharp. @param sd of the logarithm of its distance, > 0 */
+export function sharpChance({ nearM, farM }: SharpRange, subjectM: number, sd: number): number {
+  if (subjectM === Infinity) return farM === Infinity ? 1 : 0;
+  const from = Math.log(nearM / subjectM) / sd;
+  const to = farM === Infinity ? Infinity : Math.log(farM / subjectM) / sd;
+  return Math.max(0, normalCdf(to) - normalCdf(from));
+}
