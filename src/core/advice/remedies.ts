@@ -146,20 +146,12 @@ function compare(a: Remedy, b: Remedy): number {
 /** How much of its kind a remedy takes: the less, the better. */
 function measureOf({ steps, verdict }: Remedy): number {
   return steps.reduce((sum, step) => {
-    switch (step.kind) {
-      case 'filter':
-        return sum + step.filter.stops + (step.filter.place === 'lens-and-eye' ? 0 : 0.1);
-      case 'exposures':
-        return sum + step.count;
-      case 'flash':
-        return sum - step.flash.powerStops;
-      case 'development':
-        return sum + Math.abs(step.stops);
-      case 'film':
-        return sum + Math.abs(verdict.deltaStops - verdict.aimStops);
-      default:
-        return sum;
-    }
+    if (step.kind === 'filter')
+      return sum + step.filter.stops + (step.filter.place === 'lens-and-eye' ? 0 : 0.1);
+    if (step.kind === 'exposures') return sum + step.count;
+    if (step.kind === 'flash') return sum - step.flash.powerStops;
+    if (step.kind === 'development') return sum + Math.abs(step.stops);
+    return step.kind === 'film' ? sum + Math.abs(verdict.deltaStops - verdict.aimStops) : sum;
   }, 0);
 }
 

@@ -100,16 +100,16 @@ describe('flash and the light that is there', () => {
     expect(at(3.6)).toBeLessThan(-1.5);
   });
   test('far away the flash does nothing, close by it rules and its own time counts for the hand', () => {
-    const night = (m: number) => {
+    const night = (m: number, lv = 0) => {
       const s = of(
         cameraWith([fixed('aperture', 'f/8', 8), fixed('time', 'I', 1 / 4)], NEAR),
-        4,
+        lv,
         0.3,
         fired(m)
       );
       return judge(s, only(s));
     };
-    expect(night(100).failures.map((f) => f.condition)).toContain('hold');
+    expect(night(100, 4).failures.map((f) => f.condition)).toContain('hold');
     expect(night(4).failures).toEqual([]);
   });
   test('a time shorter than the flash needs is named', () => {

@@ -132,11 +132,15 @@ export class Current {
     if (!judged) return;
     this.#before = [...this.#before, this.asked];
     const after = steps.reduce(applied, judged.situation);
-    const { circumstances, support } = after;
+    const { circumstances, support, distanceBy, lamp, light } = after;
+    // a lamp that is moved, or bared, is another light
+    if (light.lv !== judged.situation.light.lv) this.tell({ ...this.light, lv: light.lv });
     this.asked = {
       ...this.asked,
       ...(circumstances ? { circumstances } : {}),
-      ...(support === undefined ? {} : { support })
+      ...(support === undefined ? {} : { support }),
+      ...(distanceBy === undefined ? {} : { distanceBy }),
+      ...(lamp === undefined ? {} : { lamp })
     };
     this.picked = null;
     this.pointed = null;

@@ -58,7 +58,14 @@ export const conditionFields = {
   })
     .optional()
     .default(undefined),
-  purpose: string().oneOf(PURPOSES).optional()
+  purpose: string().oneOf(PURPOSES).optional(),
+  steadiness: number().min(0.2).max(4).optional(),
+  lamp: object({
+    atM: number().moreThan(0, 'A lamp stands more than 0 m away.').max(100).required(),
+    modifierStops: number().min(0).max(12).required()
+  })
+    .optional()
+    .default(undefined)
 };
 
 /** The conditions of a frame. */
@@ -66,7 +73,7 @@ export const conditionsSchema = object(conditionFields);
 
 /** Leaves out what was not said. */
 export function conditionsFrom(body: InferType<typeof conditionsSchema>): Conditions {
-  const { circumstances, scene, supported, distanceBy, motion, purpose } = body;
+  const { circumstances, scene, supported, distanceBy, motion, purpose, steadiness, lamp } = body;
   const support = body.support ?? (supported === undefined ? undefined : supported ? 'standing' : 'hand');
   return {
     ...(circumstances ? { circumstances } : {}),
@@ -74,7 +81,9 @@ export function conditionsFrom(body: InferType<typeof conditionsSchema>): Condit
     ...(support === undefined ? {} : { support }),
     ...(distanceBy ? { distanceBy } : {}),
     ...(motion ? { motion } : {}),
-    ...(purpose ? { purpose } : {})
+    ...(purpose ? { purpose } : {}),
+    ...(steadiness === undefined ? {} : { steadiness }),
+    ...(lamp ? { lamp } : {})
   };
 }
 

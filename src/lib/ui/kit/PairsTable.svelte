@@ -73,7 +73,13 @@
       }
     };
   }
-  const fill = { dark: greyOf(0.02), good: greyOf(0.55), light: greyOf(1) } as const;
+  const fill = {
+    dark: greyOf(0.02),
+    good: greyOf(0.55),
+    shaken: greyOf(0.55),
+    unsharp: greyOf(0.55),
+    light: greyOf(1)
+  } as const;
 </script>
 
 <div class="filters">

@@ -3,7 +3,7 @@
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
-  import { sayExposure, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
+  import { sayExposure, sayFactors, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
   import Chance from '../verdict/Chance.svelte';
 
   let { judged }: { judged: Judged } = $props();
@@ -12,6 +12,7 @@
   // one text: while it stays the same, nothing is looked at again
   const BREAK = '\n';
   const instruction = $derived(sayInstruction(camera, judged.shown.setting).join(BREAK));
+  const factors = $derived(sayFactors(judged.shown));
   const reason = $derived(sayReason(judged.pair.film, judged.shown));
 </script>
 
@@ -32,6 +33,7 @@
     <Chance {judged} />
   </div>
   <p class="reason" data-testid="reason"><Figures text={reason[0]} /> <Figures text={reason[1]} /></p>
+  {#if factors !== ''}<p class="factors" data-testid="factors"><Figures text={factors} /></p>{/if}
   {#each judged.shown.failures as failure (failure.condition)}
     <p class="failure"><Figures text={sayFailure(failure)} /></p>
   {/each}
@@ -70,6 +72,10 @@
   }
   .reason {
     font-size: 1.0625rem;
+  }
+  .factors {
+    color: var(--soft);
+    font-size: 0.9375rem;
   }
   .failure {
     padding: 8px 12px;

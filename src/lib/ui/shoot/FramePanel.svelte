@@ -11,6 +11,8 @@
   import { DISTANCE_WAYS, PURPOSES, SUPPORTS, type Motion, type Purpose } from '#core/error/situation.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
+  import EyeAgainst from './EyeAgainst.svelte';
+  import LampFields from './LampFields.svelte';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import {
@@ -29,6 +31,8 @@
   const PACE_M = 0.75;
   const camera = $derived(judged.pair.camera);
   const asked = $derived(current.asked);
+  /** A lamp of one's own can be moved. */
+  const hasLamp = $derived(current.things.some((t) => t.data.kind === 'lamp'));
   const subjectM = $derived(asked.circumstances?.subjectM ?? null);
   const focus = $derived(controlFor(camera, 'focus'));
   let text = $state('');
@@ -176,6 +180,10 @@
   >
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
   </select>
+  {#if camera.program.kind !== 'manual'}<EyeAgainst />{/if}
+  {#if hasLamp || asked.lamp}
+    <LampFields />
+  {/if}
   <div class="two">
     {#if camera.program.kind !== 'manual'}
       <button

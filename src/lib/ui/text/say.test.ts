@@ -6,6 +6,7 @@ import { BOX, filmWith, INSTANT, SCALES } from '#core/error/pairs.test.fixtures.
 import {
   chanceInHundred,
   sayError,
+  sayFactors,
   sayFailure,
   sayInstruction,
   sayReason,
@@ -64,7 +65,20 @@ describe('the verdict in words', () => {
 describe('what to do', () => {
   test('one part per control, in the camera’s own marks', () => {
     const setting = settingOf(SCALES, { aperture: 2, time: 1 });
-    expect(setting && sayInstruction(SCALES, setting)).toEqual(['Aperture to 8,', 'time to 0.00390625']);
+    expect(setting && sayInstruction(SCALES, setting)).toEqual(['Aperture 8,', 'shutter 0.00390625']);
+  });
+  test('what spoils most frames is said first', () => {
+    const held = bestSetting(
+      {
+        ...{ camera: { ...BOX, handHeldSeconds: 1 / 1000 }, film: filmWith() },
+        light: sun,
+        contrast: 'normal'
+      },
+      {}
+    );
+    expect(held && sayVerdict(held)).toBe('Too long for the hand');
+    expect(held && sayFactors(held)).toMatch(/^Exposure 99 · hand still \d+ in 100$/);
+    expect(sayFactors({ ...verdictFor(), factors: [{ kind: 'exposure', chance: 1 }] })).toBe('');
   });
   test('nothing to set on a box camera', () =>
     expect(sayInstruction(BOX, verdictFor().setting)).toEqual(['Nothing to set.', 'Just press.']));

@@ -1,12 +1,12 @@
 // What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
-import { gearOf, positionCount, type Camera, type Control } from '#core/camera/camera.ts';
+import { gearOf, positionCount, type Camera, type Control, type ControlActs } from '#core/camera/camera.ts';
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Failure } from '#core/chance/conditions.ts';
 import type { TermKind } from '#core/error/delta.ts';
 import type { Room } from '#core/chance/room.ts';
-import type { Verdict } from '#core/chance/verdict.ts';
+import type { Factor, Verdict } from '#core/chance/verdict.ts';
 import { formatFNumber, formatFNumberDigits } from '#core/units/aperture.ts';
 import { markOfFNumber, markOfSeconds, nearestTimeMark } from '#core/units/series.ts';
 import { formatShutter } from '#core/units/shutter.ts';
@@ -22,14 +22,48 @@ function byStops(words: string, stops: number): string {
   return formatThirds(stops) === '0' ? `Just ${words.toLowerCase()}` : `${words} by ${formatStops(stops)}`;
 }
 
+/** What spoils most frames, where it is not the exposure. */
+const WORST_WORDS: Readonly<Record<Exclude<Factor['kind'], 'exposure'>, string>> = {
+  hand: 'Too long for the hand',
+  subject: 'Too long for what moves',
+  focus: 'Too near for the focus',
+  lock: 'Too dark: the shutter locks',
+  sync: 'Too short for the flash',
+  counted: 'Seconds are not for the hand'
+};
+
 /** The verdict in a few words. */
 export function sayVerdict(verdict: Verdict): string {
   if (verdict.chance === 'likely') return 'It will likely come out';
   if (verdict.chance === 'possible') return 'It may come out';
+  const [worst] = [...verdict.factors].sort((a, b) => a.chance - b.chance);
+  const isFar = verdict.failures.some((f) => f.condition === 'too-far');
+  const words = worst && worst.kind !== 'exposure' ? WORST_WORDS[worst.kind] : '';
+  if (words !== '') return worst?.kind === 'focus' && isFar ? 'Too far for the focus' : words;
   if (verdict.slackUnderStops < 0) return byStops('Too dark', verdict.slackUnderStops);
   if (verdict.slackOverStops < 0) return byStops('Too light', verdict.slackOverStops);
   return 'Too unsure to say';
 }
+
+/** What the chance is made of, where more than the exposure counts; '' else. */
+export function sayFactors({ factors }: Verdict): string {
+  if (factors.length < 2) return '';
+  const parts = factors.map(({ kind, chance }) => `${FACTOR_NAMES[kind]} ${chanceInHundred(chance)}`);
+  return `${parts.join(' · ')} in 100`;
+}
+
+const FACTOR_NAMES: Readonly<Record<Factor['kind'], string>> = {
+  exposure: 'Exposure',
+  hand: 'hand still',
+  subject: 'subject still',
+  focus: 'in focus',
+  lock: 'shutter opens',
+  sync: 'flash in time',
+  counted: 'counted'
+};
+
+/** Controls that are spoken of by what they do, where their mark is a number. */
+const BY_FUNCTION: Partial<Readonly<Record<ControlActs, string>>> = { aperture: 'aperture', time: 'shutter' };
 
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
 export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
@@ -38,6 +72,8 @@ export function instructionParts(camera: Camera, setting: Setting): readonly str
     const mark = positionAt(control, setting.choice)?.mark ?? '';
     const noun = control.label.split(' ').at(-1) ?? control.label;
     const gear = gearOf(control, setting.choice[control.id] ?? 0);
+    const name = BY_FUNCTION[control.acts];
+    if (name !== undefined && /\d/.test(mark)) return [`${name} ${gear === null ? '' : `${gear} `}${mark}`];
     return [`${noun} to ${gear === null ? '' : `${gear} `}${mark}`];
   });
 }

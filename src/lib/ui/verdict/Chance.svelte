@@ -4,18 +4,19 @@
   import { greyOf } from '../rule/strips.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayVerdict } from '../text/say.ts';
-  import { fateAt, FRAME_COUNT, fatesOf, sayFates, type FrameFate } from './frames-of-twenty.ts';
+  import { fateAt, FATES, FRAME_COUNT, fatesOf, sayFates, type FrameFate } from './frames-of-twenty.ts';
 
   let { judged }: { judged: Judged } = $props();
   const verdict = $derived(judged.shown);
   const counts = $derived(fatesOf(verdict));
-  // numbers of their own: while they stay, none of the twenty has to be looked at
-  const dark = $derived(counts.dark);
-  const good = $derived(counts.good);
-  const words = $derived(sayFates({ dark, good }));
+  // a text of its own: while it stays, none of the twenty has to be looked at
+  const words = $derived(sayFates(counts));
+  const fates = $derived(Array.from({ length: FRAME_COUNT }, (_, i) => fateAt(counts, i)).join(' '));
   const fill: Readonly<Record<FrameFate, string>> = {
     dark: greyOf(0.02),
     good: greyOf(0.55),
+    shaken: greyOf(0.55),
+    unsharp: greyOf(0.55),
     light: greyOf(1)
   };
 </script>
@@ -25,8 +26,8 @@
   <div class="rest">
     <p class="verdict" data-testid="verdict"><Figures text={sayVerdict(verdict)} /></p>
     <div class="frames" role="img" aria-label={words}>
-      {#each { length: FRAME_COUNT }, i}
-        {@const fate = fateAt({ dark, good }, i)}
+      {#each fates.split(' ') as name, i (i)}
+        {@const fate = FATES.find((f) => f === name) ?? 'good'}
         <i style:background-color={fill[fate]} class={fate}></i>
       {/each}
     </div>
@@ -73,6 +74,16 @@
   i {
     height: 15px;
     border: 1.5px solid var(--ink);
+    /* the tones are what is told: they stay where colours are forced */
+    forced-color-adjust: none;
+  }
+  /* shaken: the picture drawn twice; out of focus: no edge, only a blot */
+  .shaken {
+    background-image: repeating-linear-gradient(to right, transparent 0 3px, #191816 3px 4.5px);
+  }
+  .unsharp {
+    border-style: dotted;
+    background-image: radial-gradient(closest-side, #191816 0 20%, transparent 100%);
   }
   /* lost frames are struck out, so that the tone is not the only sign */
   .dark,

@@ -27,7 +27,7 @@ function judgedWith(film: Film) {
 
 test('a likely frame: the number, the words and twenty frames', () => {
   render(Chance, { judged: judgedWith(filmWith()) });
-  expect(screen.getByTestId('chance').textContent).toContain('99');
+  expect(screen.getByTestId('chance').textContent).toContain('90');
   expect(screen.getByTestId('verdict').textContent).toBe('It will likely come out');
   expect(screen.getByRole('img').children).toHaveLength(20);
 });

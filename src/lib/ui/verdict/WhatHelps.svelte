@@ -16,7 +16,7 @@
   import { onMount } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { atHandFrom } from '#core/advice/at-hand.ts';
-  import type { Remedy } from '#core/advice/remedy.ts';
+  import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
   import { changeLoad } from '../api.ts';
@@ -75,9 +75,12 @@
     return () => clearTimeout(timer);
   });
 
+  /** What is done elsewhere, or not at all: it is said, and nothing is counted yet. */
+  const SAID: ReadonlySet<RemedyStep['kind']> = new Set(['film', 'reading', 'test', 'not-today']);
+
   /** What can be done at once, on the camera or in the notes of the film. */
   function isDoable(remedy: Remedy): boolean {
-    return remedy.steps.every((s) => s.kind !== 'film');
+    return remedy.steps.every((s) => !SAID.has(s.kind));
   }
 
   /** The light as it will be then: what is shown is for that hour, until the light now is taken again. */
@@ -161,8 +164,12 @@
               onfocus={() => (current.pointed = remedy.steps)}
               onblur={() => (current.pointed = null)}>{@render words()}</button
             >
-          {:else}
+          {:else if remedy.steps.some((s) => s.kind === 'film')}
             <a href="/kit">{@render words()}</a>
+          {:else if remedy.steps[0]?.kind === 'test'}
+            <a href="/log/judge?film={encodeURIComponent(judged.pair.loadId)}">{@render words()}</a>
+          {:else}
+            <p>{@render words()}</p>
           {/if}
         </li>
       {/each}
