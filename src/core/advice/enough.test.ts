@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Camera } from '../camera/camera.ts';
 import { enoughForToday } from './enough.ts';
+import { bestSetting } from './rank.ts';
 import { flashRange } from './flash-range.ts';
 import { BOX, cameraWith, filmWith, fixed, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { PLAIN } from '../error/circumstances.ts';
@@ -17,8 +18,16 @@ const at = (lv: number): Situation => ({
 
 describe('enough for today', () => {
   // the box gives f/16 at 1/25: ISO 100 slide film is right at about LV 12.6
-  test('it works until the light has fallen too far', () =>
-    expect(enoughForToday(at(12.6), {}, evening, 0.5)).toEqual({ kind: 'works', untilMs: HOUR }));
+  test('it works until the light has fallen too far, to the minute', () => {
+    const enough = enoughForToday(at(12.6), {}, evening, 0.5);
+    const untilMs = enough?.kind === 'works' ? (enough.untilMs ?? 0) : 0;
+    expect(untilMs).toBeGreaterThan(HOUR);
+    expect(untilMs).toBeLessThan(2 * HOUR);
+    // between the first two points the light falls two stops in an hour
+    const chanceAt = (ms: number) => bestSetting(at(12 - (2 * (ms - HOUR)) / HOUR), {})?.pUsable ?? 0;
+    expect(chanceAt(untilMs)).toBeGreaterThanOrEqual(0.5);
+    expect(chanceAt(untilMs + 60_000)).toBeLessThan(0.5);
+  });
   test('below the wanted chance it says stop, and when it would be good again', () => {
     expect(enoughForToday(at(9), {}, evening.slice(1), 0.5)).toMatchObject({ kind: 'stop', againMs: null });
     expect(enoughForToday(at(15.5), {}, evening, 0.5)).toMatchObject({ kind: 'stop', againMs: HOUR });

@@ -1,5 +1,6 @@
 // Enough for today: how long a pair still works in a light that goes on, and whether to stop here.
 import type { Choice } from '../camera/setting.ts';
+import { bisect } from '../numeric/bisect.ts';
 import type { CoursePoint } from '../sky/events.ts';
 import { bestSetting } from './rank.ts';
 import type { Situation } from '../error/situation.ts';
@@ -27,11 +28,26 @@ export function enoughForToday(
   if (now === null) return null;
   const good = (point: CoursePoint): boolean =>
     (chanceIn({ lv: point.lv, sdStops: point.sdStops }) ?? 0) >= leastChance;
-  if (now < leastChance) {
-    return { kind: 'stop', chance: now, againMs: course.find(good)?.ms ?? null };
-  }
-  const end = course.findIndex((point) => !good(point));
-  const first = course[0];
-  if (end === -1 || !first) return { kind: 'works', untilMs: null };
-  return { kind: 'works', untilMs: (course[end - 1] ?? first).ms };
+  const turn = course.findIndex((point) => good(point) !== now >= leastChance);
+  const [after, before] = [course[turn], course[turn - 1]];
+  // on a course the light goes evenly from point to point: the minute is found by bisection
+  const turnMs =
+    after &&
+    (before
+      ? bisect(
+          (ms) => good(between(before, after, ms)) === now >= leastChance,
+          before.ms,
+          after.ms,
+          MINUTE_MS / 4
+        )
+      : after.ms);
+  if (now < leastChance) return { kind: 'stop', chance: now, againMs: turnMs ?? null };
+  return { kind: 'works', untilMs: turnMs === undefined ? null : turnMs };
+}
+
+const MINUTE_MS = 60_000;
+
+function between(a: CoursePoint, b: CoursePoint, ms: number): CoursePoint {
+  const share = b.ms === a.ms ? 0 : (ms - a.ms) / (b.ms - a.ms);
+  return { ms, lv: a.lv + share * (b.lv - a.lv), sdStops: a.sdStops + share * (b.sdStops - a.sdStops) };
 }

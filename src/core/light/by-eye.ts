@@ -1,5 +1,6 @@
 // Light by eye: what either school says about a view, with what changes it, and where the schools part.
 // Modifiers: common practice, no source; the hours after sunrise agree with the sum of sun and sky within half a stop.
+import { exactFNumber } from '../units/series.ts';
 import type { Contrast } from './contrast.ts';
 import type { LightValue } from './lv.ts';
 import { shadowStep, type ShadowClue } from './shadow-edge.ts';
@@ -62,7 +63,7 @@ export interface LightByEye extends LightValue {
   readonly markedFNumber: number;
 }
 
-/** Light of a clue with its modifiers. LV = log2(100·N²) with the f-number taken at its word, so f/16 is 14.64. */
+/** Light of a clue with its modifiers. LV = log2(100·N²) with the f-number of its mark: f/16 is 14.64, f/11 a stop less, and so on. */
 export function lightByEye(view: EyeClue, modifiers: LightModifiers): LightByEye {
   const step = view.school === 'shadow' ? shadowStep(view.clue) : skyStep(view.clue);
   const shaded = modifiers.shaded && SUNLIT.includes(view.clue);
@@ -74,7 +75,7 @@ export function lightByEye(view: EyeClue, modifiers: LightModifiers): LightByEye
     (backlit ? MODIFIER_STOPS.backlit : 0) +
     (modifiers.lowSun === 'no' ? 0 : MODIFIER_STOPS[modifiers.lowSun]);
   return {
-    lv: Math.log2(100 * markedFNumber ** 2) + added,
+    lv: Math.log2(100 * exactFNumber(markedFNumber, 'full') ** 2) + added,
     sdStops,
     contrast: backlit ? 'backlit' : shaded ? 'flat' : step.contrast,
     markedFNumber

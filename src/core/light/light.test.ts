@@ -53,9 +53,9 @@ describe('the shadow-edge school', () => {
     ['sharp', 14.64],
     ['soft', 13.64 - 0.08],
     ['barely', 12.64],
-    ['none', 11.61],
+    ['none', 11.64],
     ['leaf', 10.64],
-    ['deep', 9.61]
+    ['deep', 9.64]
   ] as const)('%s is LV %d', (clue, lv) =>
     expect(Math.abs(lightByEye({ school: 'shadow', clue }, plain).lv - lv)).toBeLessThan(0.05)
   );
@@ -137,5 +137,38 @@ describe('a reading as typed', () => {
   ])('“%s” is refused: %s', (text, problem) => {
     const read = parseLightReading(text);
     expect(read.ok ? read.value : read.error).toMatchObject({ problem, text });
+  });
+});
+
+describe('an amount of light', () => {
+  const read = (text: string) => {
+    const found = parseLightReading(text);
+    if (!found.ok || found.value.kind === 'ev') throw new Error(text);
+    return found.value;
+  };
+  // C = 250: 25 000 lx are LV 13.29 (ISO 2720)
+  test.each([
+    ['25,000 lx', 25_000],
+    ['2.500 lx', 2500],
+    ['25 000 lux', 25_000],
+    ['25\u202f000 lux', 25_000],
+    ['80 klx', 80_000],
+    ['12,5 lx', 12.5],
+    ['1,234,000 lx', 1_234_000]
+  ])('%s', (text, lux) => {
+    if (lux > 700_000) expect(parseLightReading(text).ok).toBe(false);
+    else expect(read(text).lv).toBeCloseTo(Math.log2((lux * 100) / 250), 9);
+  });
+  test('a comma before three digits has its other reading', () => {
+    expect(read('25,000 lx').otherLv).toBeCloseTo(Math.log2(10), 9);
+    expect(read('25000 lx').otherLv).toBeNull();
+    expect(read('2.500 cd/m²').otherLv).toBeCloseTo(Math.log2(20), 9);
+  });
+  // the shadow school's clues are whole stops apart, as their marks are; common practice, no source
+  test('clues are whole stops apart', () => {
+    const lvs = (['sharp', 'soft', 'barely', 'none'] as const).map(
+      (clue) => lightByEye({ school: 'shadow', clue }, NO_MODIFIERS).lv
+    );
+    lvs.forEach((lv, i) => expect(lv).toBeCloseTo(Math.log2(25_600) - i, 9));
   });
 });

@@ -21,8 +21,14 @@ export type LightReading =
       /** LV if the bare number for the time meant whole seconds. */
       readonly otherLv: number | null;
     }
-  | { readonly kind: 'lux'; readonly lv: number; readonly lux: number }
-  | { readonly kind: 'luminance'; readonly lv: number; readonly luminanceCdM2: number };
+  /** `otherLv`: LV if a comma or point before three digits was meant the other way. */
+  | { readonly kind: 'lux'; readonly lv: number; readonly lux: number; readonly otherLv: number | null }
+  | {
+      readonly kind: 'luminance';
+      readonly lv: number;
+      readonly luminanceCdM2: number;
+      readonly otherLv: number | null;
+    };
 
 /** Lux in a foot-candle (exact: 1/0.3048²). */
 const LUX_PER_FOOTCANDLE = 1 / 0.3048 ** 2;
@@ -75,13 +81,39 @@ function hasTime(body: string): boolean {
 function readPhotometric(body: string): Result<LightReading, QuantityError> | null {
   const match = /^(.+?) ?(lux|lx|foot-?candles?|ft-?c|fc|cd\/m(?:²|2)|nits?)$/.exec(body);
   if (!match?.[1] || !match[2]) return null;
-  const value = parseDecimal(match[1]);
-  if (value === null) return null;
+  const amounts = amountsOf(match[1]);
+  const [value, other] = amounts;
+  if (value === undefined) return null;
   if (value <= 0) return err({ quantity: 'light', problem: 'not-positive', text: body });
-  if (/^(cd|nit)/.test(match[2]))
-    return ok({ kind: 'luminance', luminanceCdM2: value, lv: lvFromLuminance(value) });
-  const lux = /^l/.test(match[2]) ? value : value * LUX_PER_FOOTCANDLE;
-  return ok({ kind: 'lux', lux, lv: lvFromLux(lux) });
+  const unit = match[2];
+  const isLuminance = /^(cd|nit)/.test(unit);
+  const scale = isLuminance || unit.startsWith('l') ? 1 : LUX_PER_FOOTCANDLE;
+  const lvOf = (amount: number): number =>
+    isLuminance ? lvFromLuminance(amount) : lvFromLux(amount * scale);
+  const otherLv = other === undefined || other <= 0 ? null : lvOf(other);
+  return isLuminance
+    ? ok({ kind: 'luminance', luminanceCdM2: value, lv: lvOf(value), otherLv })
+    : ok({ kind: 'lux', lux: value * scale, lv: lvOf(value), otherLv });
+}
+
+/**
+ * An amount of light as typed: "5000", "80 k", "25 000"; "25,000" and "2.500" may be thousands or decimals, and the likelier
+ * comes first: nobody writes three decimals, unless the thousands would be more light than there is.
+ */
+function amountsOf(text: string): readonly number[] {
+  const spaced = text.replace(/(?<=\d) (?=\d{3}(?!\d))/g, '');
+  const kilo = /^([\d.,]+) ?k$/.exec(spaced);
+  if (kilo?.[1] !== undefined) {
+    const value = parseDecimal(kilo[1]);
+    return value === null ? [] : [value * 1000];
+  }
+  const value = parseDecimal(spaced);
+  const grouped = /^[1-9]\d{0,2}([.,])\d{3}(\1\d{3})*$/.test(spaced)
+    ? Number(spaced.replace(/[.,]/g, ''))
+    : null;
+  if (grouped === null) return value === null ? [] : [value];
+  if (value === null) return [grouped];
+  return lvFromLux(grouped) > LV_RANGE.max ? [value, grouped] : [grouped, value];
 }
 
 function readEv(body: string, iso: number): Result<LightReading, QuantityError> | null {

@@ -22,7 +22,7 @@
   const options = $derived({ showsTenths: metering.meter?.showsTenths ?? false });
   const reading = $derived(text.trim() === '' ? null : parseLightReading(text, options));
   const otherLv = $derived(
-    reading?.ok === true && reading.value.kind === 'pair' ? reading.value.otherLv : null
+    reading?.ok === true && reading.value.kind !== 'ev' ? reading.value.otherLv : null
   );
   const tone = $derived(METERED_TONES[metering.of]);
 
@@ -76,7 +76,11 @@
       <Figures text={sayReading(reading.value)} />
       {#if otherLv !== null}
         <button type="button" onclick={() => meanSeconds(otherLv)}>
-          <Figures text={`Whole seconds? Then LV ${formatLv(otherLv)}`} />
+          <Figures
+            text={reading?.ok === true && reading.value.kind === 'pair'
+              ? `Whole seconds? Then LV ${formatLv(otherLv)}`
+              : `Was the comma or point meant the other way? Then LV ${formatLv(otherLv)}`}
+          />
         </button>
       {/if}
     {:else if reading?.ok === false}
