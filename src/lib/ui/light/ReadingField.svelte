@@ -77,7 +77,7 @@
       {#if otherLv !== null}
         <button type="button" onclick={() => meanSeconds(otherLv)}>
           <Figures
-            text={reading?.ok === true && reading.value.kind === 'pair'
+            text={reading.value.kind === 'pair'
               ? `Whole seconds? Then LV ${formatLv(otherLv)}`
               : `Was the comma or point meant the other way? Then LV ${formatLv(otherLv)}`}
           />
