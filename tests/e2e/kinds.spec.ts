@@ -9,11 +9,11 @@ const KINDS = [
   ['Pelican fold-up', 'none', 'Wheel to'],
   ['Brisk one', 'soft', 'Slider to middle'],
   ['Gemel twin-lens', 'soft', 'Aperture'],
-  ['Farrier pack', 'deep', 'Ring to'],
-  ['Arclight swing', 'none', 'wheel to black'],
-  ['Corvane 35', 'soft', 'wheel to 60'],
-  ['Ticker 8', 'soft', 'Ring to'],
-  ['Lathe portrait', 'leaf', 'Ring to']
+  ['Farrier pack', 'deep', 'Aperture'],
+  ['Arclight swing', 'none', 'shutter black'],
+  ['Corvane 35', 'soft', 'shutter'],
+  ['Ticker 8', 'soft', 'Aperture'],
+  ['Lathe portrait', 'leaf', 'Aperture']
 ] as const;
 
 test(

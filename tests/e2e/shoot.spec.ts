@@ -35,8 +35,11 @@ test('light, verdict, log, restart, still there', async ({ app, page }) => {
   await page.getByRole('radio', { name: /Deep shade/ }).check();
   // too dark for what is held: never B in the hand, but a place to stand it on
   await expect(page.getByTestId('instruction')).toContainText('switch to N');
-  await page.getByTestId('remedies').getByRole('button', { name: /^Put the camera on something/ }).click();
-  await expect(page.getByTestId('instruction')).toContainText('switch to B');
+  await page
+    .getByTestId('remedies')
+    .getByRole('button', { name: /^Put the camera on something/ })
+    .click();
+  await expect(page.getByTestId('instruction')).toContainText('shutter B');
   await page.getByRole('radio', { name: /Soft edge/ }).check();
   await expect(page.getByTestId('verdict')).toContainText('It will likely come out');
   await page.getByTestId('log').click();
