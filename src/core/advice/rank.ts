@@ -133,8 +133,19 @@ function peersOf(tried: readonly Tried[], best: number): readonly Tried[] {
   return near.filter((t) => t.chances.good >= good - PEER_POINTS);
 }
 
-function aimAt({ situation, window }: Prepared, { candidate }: Tried): number {
-  return aimStops(window.good, errorSd(situation, true, candidate.setting));
+/** The error worth aiming for hangs on how sure a setting is: settings that are equally sure share it. */
+const aims = new WeakMap<Prepared, Map<number, number>>();
+
+function aimAt(prepared: Prepared, { candidate }: Tried): number {
+  const known = aims.get(prepared) ?? new Map<number, number>();
+  aims.set(prepared, known);
+  const { setting } = candidate;
+  const counted = setting.timedByHand ? (setting.seconds ?? 0) : 0;
+  const before = known.get(counted);
+  if (before !== undefined) return before;
+  const aim = aimStops(prepared.window.good, errorSd(prepared.situation, true, setting));
+  known.set(counted, aim);
+  return aim;
 }
 
 function sorted(place: Place, peers: readonly Tried[]): readonly Tried[] {

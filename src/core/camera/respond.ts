@@ -81,7 +81,8 @@ export function respond(camera: Camera, setting: Setting, wantedEv: number): Exp
 // asked for every setting in every light: remembered for each setting, which belongs to one camera
 const ranges = new WeakMap<Setting, EvRange>();
 
-function rangeOf(camera: Camera, setting: Setting): EvRange {
+/** @see evRange; worked out once for each setting, which belongs to one camera. */
+export function rangeOf(camera: Camera, setting: Setting): EvRange {
   const known = ranges.get(setting);
   if (known) return known;
   const range = evRange(camera, setting);

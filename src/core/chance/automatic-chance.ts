@@ -2,7 +2,7 @@
 // inside the integral over x. Given x, the error is normal (closed form); over x Gauss–Legendre, piece by piece of the camera's
 // answer, trimmed to where the window can be met, with as many nodes as the steepest of its parts asks for.
 import { gaussLegendre, type Quadrature } from '../numeric/gauss-legendre.ts';
-import { normalCdf } from '../numeric/normal.ts';
+import { quickBetween } from '../numeric/quick-cdf.ts';
 import type { FilmWindow } from '../film/window.ts';
 import type { Piece } from './pieces.ts';
 
@@ -69,14 +69,7 @@ export function automaticChances(
 ): Chances {
   const { meanWanted, wantedSd, share, givenSd, atMean } = model;
   const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
-  const inside = (mean: number, lo: number, hi: number): number =>
-    hi <= lo
-      ? 0
-      : givenSd === 0
-        ? mean >= lo && mean <= hi
-          ? 1
-          : 0
-        : normalCdf((hi - mean) / givenSd) - normalCdf((lo - mean) / givenSd);
+  const inside = (mean: number, lo: number, hi: number): number => quickBetween(mean, givenSd, lo, hi);
   const add = (wanted: number, weight: number, mean: number, isLocked: boolean): void => {
     const exposed = weight * inside(mean, usable.lo, usable.hi);
     if (exposed === 0) return;

@@ -3,13 +3,14 @@
 // before the clip and decides the time: exposure alone is a sum of bivariate normal rectangles, good to 1e-10, and the whole
 // frame a quadrature over the reading (automatic-chance.ts). With flash the two lights are added by quadrature (flash-chance.ts).
 import type { Camera } from '../camera/camera.ts';
-import { respond, type Exposure } from '../camera/respond.ts';
+import { rangeOf, respond, type Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { reciprocityStops } from '../film/reciprocity.ts';
 import type { FilmWindow, StopWindow } from '../film/window.ts';
 import { flashSeconds, FLASH_RULES_STOPS, mixedStops } from '../flash/flash.ts';
 import { rectangleFor, type Rectangle } from '../numeric/bivariate.ts';
 import { normalBetween } from '../numeric/normal.ts';
+import { quickBetween } from '../numeric/quick-cdf.ts';
 import { closeFocusStops, focusMagnification, wantedEv, type FlashOnFrame } from '../error/delta.ts';
 import { flashErrorStops, flashFor, respondLit } from '../error/firing.ts';
 import { automaticChances, type Chances } from './automatic-chance.ts';
@@ -252,7 +253,10 @@ const withFocus = ({ exposure, held, still, good }: FlashChances, focus: number)
 
 interface PreparedPiece extends Piece {
   readonly sd: number;
-  readonly rectangle: Rectangle;
+  /** Correlation of error and reading. */
+  readonly r: number;
+  /** Made when the first chance of exposure alone is asked for. */
+  rectangle: Rectangle | null;
 }
 
 /** One of the normals that the reading's error is mixed of. */
@@ -355,10 +359,11 @@ class SetByItself implements Candidate {
         if (from > meanWanted + far || to < meanWanted - far) continue;
         const mean = fixed + lv - alpha - beta * meanWanted;
         if (mean + FAR * sd < usable.lo || mean - FAR * sd > usable.hi) continue;
-        const error = normalBetween(mean, sd, usable.lo, usable.hi);
-        bound += weight * Math.min(error, normalBetween(meanWanted, wantedSd, from, to));
+        const error = quickBetween(mean, sd, usable.lo, usable.hi);
+        bound += weight * Math.min(error, quickBetween(meanWanted, wantedSd, from, to));
       }
-    return Math.min(1, bound);
+    // the table is good to 2e-9
+    return Math.min(1, bound + 1e-8);
   }
 
   /** Exposure, hand, subject and focus over the reading. */
@@ -366,20 +371,23 @@ class SetByItself implements Candidate {
     const { situation, limits, window, spread, repeatStops } = this.#prepared;
     const { camera, light } = situation;
     const meanWanted = this.#wantedAtZero + lv;
-    const given = (wanted: number): Exposure => respond(camera, this.setting, wanted);
     const still = limits.halfStillSeconds !== Infinity;
     const held = limits.halfHeldSeconds !== Infinity;
     const focused = limits.subjectM !== null;
-    const sure =
-      camera.program.kind === 'automatic-time' && focused
-        ? focusAt(camera, limits, this.setting, given(meanWanted).fNumber)
-        : 1;
+    const isTimed = camera.program.kind === 'automatic-time';
+    const at0 = respond(camera, this.setting, meanWanted);
+    const { min, max } = rangeOf(camera, this.setting);
+    // with the aperture chosen, the time follows from the exposure value alone: no need to ask the camera at every node
+    const secondsAt = isTimed
+      ? (wanted: number) => at0.fNumber ** 2 / 2 ** Math.min(max, Math.max(min, wanted))
+      : (wanted: number) => respond(camera, this.setting, wanted).seconds;
+    const sure = focused && isTimed ? focusAt(camera, limits, this.setting, at0.fNumber) : 1;
     const at = {
-      hand: (wanted: number) => (held ? handAt(limits, given(wanted).seconds) : 1),
-      subject: (wanted: number) => (still ? subjectAt(limits, given(wanted).seconds) : 1),
+      hand: (wanted: number) => (held ? handAt(limits, secondsAt(wanted)) : 1),
+      subject: (wanted: number) => (still ? subjectAt(limits, secondsAt(wanted)) : 1),
       focus: (wanted: number) =>
-        focused && camera.program.kind !== 'automatic-time'
-          ? focusAt(camera, limits, this.setting, given(wanted).fNumber)
+        focused && !isTimed
+          ? focusAt(camera, limits, this.setting, respond(camera, this.setting, wanted).fNumber)
           : sure
     };
     const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
@@ -432,7 +440,7 @@ function preparePiece(piece: Piece, prepared: Prepared, wantedSd: number): Prepa
   const sd = Math.sqrt(Math.max(0, variance + prepared.spread.afterSd ** 2));
   const covariance = lightVariance - beta * wantedSd ** 2;
   const r = wantedSd === 0 || sd === 0 ? 0 : Math.min(1, Math.max(-1, covariance / (wantedSd * sd)));
-  return { from, to, alpha, beta, sd, rectangle: rectangleFor(r) };
+  return { from, to, alpha, beta, sd, r, rectangle: null };
 }
 
 /** Beyond this many sds nothing that shows is left (1e-11). */
@@ -461,6 +469,7 @@ function pieceChance(
   if (sd === 0) return mean >= window.lo && mean <= window.hi ? normalBetween(0, 1, from, to) : 0;
   if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) return 0;
   if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
+  piece.rectangle ??= rectangleFor(piece.r);
   return piece.rectangle(
     nearOrNever(from),
     nearOrNever(to),

@@ -6,7 +6,7 @@ import type { FilmWindow, StopWindow } from '../film/window.ts';
 import { reciprocityStops } from '../film/reciprocity.ts';
 import { FLASH_RULES_STOPS, flashSeconds, mixedStops, unmixedStops } from '../flash/flash.ts';
 import { gaussLegendre, type Quadrature } from '../numeric/gauss-legendre.ts';
-import { normalBetween } from '../numeric/normal.ts';
+import { quickBetween } from '../numeric/quick-cdf.ts';
 import { focusMagnification } from '../error/delta.ts';
 import { automaticFlash, flashErrorStops, flashFor, respondLit } from '../error/firing.ts';
 import { piecesOf } from './pieces.ts';
@@ -54,16 +54,16 @@ function withinMixed(
   afterSd: number,
   { lo, hi }: StopWindow
 ): number {
-  if (flash === null) return normalBetween(ambient, afterSd, lo, hi);
+  if (flash === null) return quickBetween(ambient, afterSd, lo, hi);
   let chance = 0;
   if (flash.sd <= afterSd)
     for (const { z, weight } of SEVEN)
-      chance += weight * normalBetween(mixedStops(ambient, flash.stops + flash.sd * z), afterSd, lo, hi);
+      chance += weight * quickBetween(mixedStops(ambient, flash.stops + flash.sd * z), afterSd, lo, hi);
   else
     for (const { z, weight } of SEVEN) {
       const after = afterSd * z;
       const [from, to] = [unmixedStops(lo - after, ambient), unmixedStops(hi - after, ambient)];
-      if (to > from) chance += weight * normalBetween(flash.stops, flash.sd, from, to);
+      if (to > from) chance += weight * quickBetween(flash.stops, flash.sd, from, to);
     }
   return chance;
 }

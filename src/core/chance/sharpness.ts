@@ -6,7 +6,7 @@ import type { FrameFormat } from '../film/film.ts';
 import type { DistanceBy, Situation } from '../error/situation.ts';
 import { sharpRange, type SharpRange } from '../focus/depth.ts';
 import { sharpRangeOf, withFocusAt } from '../focus/focused.ts';
-import { normalCdf } from '../numeric/normal.ts';
+import { quickCdf } from '../numeric/quick-cdf.ts';
 
 /** One sd of the logarithm of a distance, by how it is known. Common practice, no source. */
 export const DISTANCE_SD: Readonly<Record<DistanceBy, number>> = { measured: 0.03, paces: 0.2, eye: 0.3 };
@@ -42,5 +42,5 @@ export function sharpChance({ nearM, farM }: SharpRange, subjectM: number, sd: n
   if (subjectM === Infinity) return farM === Infinity ? 1 : 0;
   const from = Math.log(nearM / subjectM) / sd;
   const to = farM === Infinity ? Infinity : Math.log(farM / subjectM) / sd;
-  return Math.max(0, normalCdf(to) - normalCdf(from));
+  return Math.max(0, quickCdf(to) - quickCdf(from));
 }

@@ -4,7 +4,7 @@ import { CIRCLE_MM } from '../camera/traits.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { FrameFormat } from '../film/film.ts';
 import { magnification } from '../focus/magnification.ts';
-import { normalCdf } from '../numeric/normal.ts';
+import { quickCdf } from '../numeric/quick-cdf.ts';
 import type { Motion, Situation } from '../error/situation.ts';
 
 /** Spread of the logarithm of the longest time held, one sd. */
@@ -51,7 +51,7 @@ export function halfStillSeconds(situation: Situation, format: FrameFormat, subj
 
 /** Chance that a frame of a time is still, where half of all are at `halfSeconds`. */
 export function stillChance(seconds: number, halfSeconds: number, spread: number): number {
-  return halfSeconds === Infinity ? 1 : normalCdf(Math.log(halfSeconds / seconds) / spread);
+  return halfSeconds === Infinity ? 1 : quickCdf(Math.log(halfSeconds / seconds) / spread);
 }
 
 /** The longest time that is still with a chance. @param z the standard normal quantile of that chance */
