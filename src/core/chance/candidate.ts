@@ -151,11 +151,7 @@ class SetByHand implements Candidate {
     return { exposure: this.exposure, deltaStops: this.base + lv + this.#repeatStops, flash: null };
   }
 
-  // the argument is for those that have a flash
-  // eslint-disable-next-line @typescript-eslint/no-unused-vars
-  windowAt(_lv: number): FilmWindow {
-    return this.prepared.window;
-  }
+  windowAt: (lv: number) => FilmWindow = () => this.prepared.window;
 
   chanceAt(lv: number, window: StopWindow): number {
     return normalBetween(this.base + lv + this.#repeatStops, this.#sd, window.lo, window.hi);
@@ -202,11 +198,11 @@ class SetByHandWithFlash extends SetByHand {
     return { exposure: this.exposure, deltaStops: mixed + this.prepared.repeatStops, flash };
   }
 
-  override windowAt(lv: number): FilmWindow {
+  override windowAt = (lv: number): FilmWindow => {
     const flash = this.#flash;
     const rules = flash !== null && flash.stops - this.base - lv >= FLASH_RULES_STOPS;
     return rules ? this.prepared.flashWindow : this.prepared.window;
-  }
+  };
 
   override chanceAt(lv: number, window: StopWindow): number {
     const flash = this.#flash;

@@ -47,10 +47,13 @@ export function sayVerdict(verdict: Verdict): string {
 
 /** What the chance is made of, where more than the exposure counts; '' else. */
 export function sayFactors({ factors }: Verdict): string {
-  if (factors.length < 2) return '';
+  if (factors.every((f) => f.kind === 'exposure' || f.chance >= NOT_WORTH_SAYING)) return '';
   const parts = factors.map(({ kind, chance }) => `${FACTOR_NAMES[kind]} ${chanceInHundred(chance)}`);
   return `${parts.join(' · ')} in 100`;
 }
+
+/** A condition as likely as this is nothing to speak of. */
+const NOT_WORTH_SAYING = 0.95;
 
 const FACTOR_NAMES: Readonly<Record<Factor['kind'], string>> = {
   exposure: 'Exposure',
