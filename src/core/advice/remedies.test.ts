@@ -1,4 +1,24 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import type { Camera } from '../camera/camera.ts';
+import type { Film } from '../film/film.ts';
+import {
+  BOX_B,
+  CINE,
+  colour,
+  FOLDING,
+  INSTANT_160,
+  INSTANT_640,
+  INSTANT_800,
+  ITS_FLASH,
+  METERLESS,
+  mono,
+  REUSABLE,
+  RIGID,
+  slide,
+  TOY,
+  TWIN
+} from './panel.test.fixtures.ts';
 import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { pairVerdicts } from './pairs.ts';
 import { remediesFor, WORTH_GAIN } from './remedies.ts';
@@ -147,4 +167,49 @@ describe('flash, several exposures and the kit', () => {
     ]);
     expect(atHandFrom([], []).filters.map((f) => f.stops)).toEqual([1, 2, 3, 6]);
   });
+});
+
+describe('whatever the situation', () => {
+  const asked = fc.record({
+    pair: fc.constantFrom<readonly [Camera, Film]>(
+      [REUSABLE, colour(400)],
+      [BOX_B, mono(125)],
+      [TOY, colour(160, ['roll-6x6'])],
+      [FOLDING(), INSTANT_800],
+      [RIGID(ITS_FLASH), INSTANT_640],
+      [TWIN, INSTANT_800],
+      [METERLESS, slide(100)],
+      [CINE, slide(50)]
+    ),
+    lv: fc.double({ min: -2, max: 16, noNaN: true }),
+    sdStops: fc.double({ min: 0.2, max: 1.2, noNaN: true }),
+    subjectM: fc.option(fc.double({ min: 0.6, max: 20, noNaN: true })),
+    support: fc.constantFrom('hand', 'leaning', 'standing')
+  });
+  test('every remedy shown is true when it is applied, gains what it says and breaks nothing', () =>
+    fc.assert(
+      fc.property(asked, ({ pair: [camera, film], lv, sdStops, subjectM, support }) => {
+        const s: Situation = {
+          ...{ camera, film, light: { lv, sdStops }, contrast: 'normal', support },
+          circumstances: { ...PLAIN, subjectM }
+        };
+        const before = bestSetting(s, {});
+        const films = [colour(400), mono(400), slide(25), INSTANT_160];
+        for (const { steps, verdict, gain } of remediesFor(s, {}, { ...AT_HAND, films })) {
+          if (steps[0]?.kind === 'not-today') {
+            expect(before?.pUsable).toBeLessThan(0.25);
+            continue;
+          }
+          const after = bestSetting(steps.reduce(applied, s), {});
+          expect(after?.pUsable).toBeCloseTo(verdict.pUsable, 9);
+          expect(verdict.pUsable - (before?.pUsable ?? 1)).toBeCloseTo(gain, 9);
+          expect(gain).toBeGreaterThanOrEqual(WORTH_GAIN);
+          for (const { kind, chance } of verdict.factors) {
+            const was = before?.factors.find((f) => f.kind === kind)?.chance ?? 1;
+            expect(chance >= 0.75 || was < 0.75, kind).toBe(true);
+          }
+        }
+      }),
+      { seed: 20261127, numRuns: Number(process.env['JUST_ENOUGH_SITUATIONS'] ?? 300) }
+    ));
 });
