@@ -11,14 +11,20 @@ import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
-const [all, engine, log, histories] = [
+const [all, engine, log, histories, situations] = [
   process.argv.length === 2,
-  ...['--engine', '--log', '--histories'].map((name) => process.argv.includes(name))
+  ...['--engine', '--log', '--histories', '--situations'].map((name) => process.argv.includes(name))
 ];
 /** So many random histories of a log, and what was noted is still true after each of their steps. */
 const HISTORIES = '10000';
 if (all || histories)
   run('npx', ['vitest', 'run', 'tests/histories.test.ts'], { JUST_ENOUGH_HISTORIES: HISTORIES });
+/** So many random situations: what holds of every chance and every remedy. */
+const SITUATIONS = '10000';
+if (all || situations)
+  run('npx', ['vitest', 'run', 'src/core/chance/whole-frame.test.ts', 'src/core/advice/remedies.test.ts'], {
+    JUST_ENOUGH_SITUATIONS: SITUATIONS
+  });
 // where packages with native parts are found
 const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 // where the log leaves what the server is measured with

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { framesToSettle, KNOTS, learnBias, type Observation, type Prior } from './bias.ts';
 
-const PRIOR: Prior = { cameraSd: 0.5, batchSd: () => 0.2 };
+const PRIOR: Prior = { camera: [{ weight: 1, sd: 0.5 }], batchSd: () => 0.2 };
 const near = (stops: number, more: Partial<Observation> = {}): Observation => ({
   ...{ frameId: 'f', batchId: 'a', readingId: String(Math.random()) },
   expected: { kind: 'straight', atZero: 0 },
@@ -52,7 +52,7 @@ describe('what frames say of a camera', () => {
     const variance = 0.4 ** 2 + 0.15 ** 2;
     const precision = 1 / 0.5 ** 2 + 4 / variance;
     const { camera } = learnBias([near(1), near(1), near(1), near(1)], {
-      cameraSd: 0.5,
+      camera: [{ weight: 1, sd: 0.5 }],
       batchSd: () => 1e-6
     });
     expect(camera.stops).toBeCloseTo(4 / variance / precision, 3);

@@ -2,6 +2,7 @@
 // batch, the error of its light reading (shared by frames of one reading) and its own. The posterior is exact up to a grid:
 // readings are summed over by Gauss-Hermite, camera and batches on a line of stops. Gelman et al., Bayesian Data Analysis,
 // 3rd ed., 2013, ch. 2 and 3 (normal model, known variances) and ch. 5 (shared parts).
+import type { MixedNormal } from '../numeric/student.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import type { Moment } from '../sky/moment.ts';
 
@@ -48,8 +49,8 @@ export interface Observation {
 
 /** What was believed before. */
 export interface Prior {
-  /** Of the camera, one sd in stops around 0. */
-  readonly cameraSd: number;
+  /** Of the camera around 0, stops: one normal, or the several that an old cell's error is mixed of. */
+  readonly camera: readonly MixedNormal[];
   /** Of a batch of film, one sd in stops around 0. */
   readonly batchSd: (batchId: string) => number;
 }
@@ -234,7 +235,9 @@ function overBatch(batch: readonly number[], says: readonly number[]): readonly 
 
 /** What judged frames say about a camera. Without any, what was believed before. */
 export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
-  const cameraPrior = fromLogs(normalLine(prior.cameraSd));
+  const cameraPrior = LINE.map((b) =>
+    prior.camera.reduce((sum, { weight, sd }) => sum + (weight / sd) * Math.exp(-((b / sd) ** 2) / 2), 0)
+  );
   const batches = [...groupsOf(observations, (o) => o.batchId)].map(([batchId, frames]) => {
     const readings = [...groupsOf(frames, (o) => o.readingId).values()].map(lineOf);
     const says = fromLogs(LINE.map((_, i) => readings.reduce((sum, line) => sum + (line[i] ?? 0), 0)));

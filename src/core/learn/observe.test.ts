@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Camera } from '../camera/camera.ts';
+import type { Camera, Program } from '../camera/camera.ts';
 import type { Frame } from '../log/frame.ts';
 import { frameWith, judgementWith } from '../log/frames.test.fixtures.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked, SCALES } from '../error/pairs.test.fixtures.ts';
@@ -157,4 +157,29 @@ describe('what an outcome says', () => {
     }
   });
   test('the list of faults names each once', () => expect(new Set(FAULTS).size).toBe(FAULTS.length));
+});
+
+// An old cell two or three stops off is normal (common practice, no source): it is learned, not held to be a mistake.
+test('an old cell far off is believed sooner than a new one, and is no outlier', () => {
+  const eye: Program = {
+    ...{ kind: 'automatic-time', shortestSeconds: 1 / 1200, longestSeconds: 10, inLowLight: 'closes' },
+    eye: { place: 'outside', believesIso: 125, angleDegrees: null }
+  };
+  const timed = { ...cameraWith([fixed('aperture', 'f/8', 8)]), program: eye };
+  const judgedOf = (camera: Camera) =>
+    [10, 10.5, 11, 11.5].map((lv, i) => {
+      const frame = frameWith(camera, film, { id: `o${i}`, number: i, light: { ...light, lv }, choice: {} });
+      return {
+        frame,
+        film,
+        camera,
+        judgement: judgementWith({ frameId: frame.id, outcome: { kind: 'word', word: 'shadows-empty' } })
+      };
+    });
+  const [old, fresh] = (['unsure', 'automatic'] as const).map((condition) => {
+    const camera: Camera = { ...timed, condition };
+    return learnFrom(camera, judgedOf(camera));
+  });
+  expect(old?.camera.stops).toBeLessThan((fresh?.camera.stops ?? 0) - 0.5);
+  expect(old?.outliers).toEqual([]);
 });

@@ -7,7 +7,8 @@ import { filmWindow } from '../film/window.ts';
 import { isEvidence, settingOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
 import { errorOfFrame, sumTerms } from '../error/delta.ts';
-import { EYE_SD, FRAME_SD } from '../error/situation.ts';
+import { EYE_SD, FRAME_SD, hasOldCell, OLD_CELL_SCALE } from '../error/situation.ts';
+import { STUDENT_4, type MixedNormal } from '../numeric/student.ts';
 import { KNOTS, learnBias, type Learned, type Observation } from './bias.ts';
 import { seenOf, type Judgement } from './judgement.ts';
 import { outliersOf, type Outlier } from './outliers.ts';
@@ -64,13 +65,20 @@ export function learnObserved(
   sdOf: (filmId: string) => number
 ): LearnedWithOutliers {
   const learned = learnBias(observations, {
-    cameraSd: CONDITION_SD[camera.condition],
+    camera: priorOf(camera),
     batchSd: (id) => Math.max(0.05, sdOf(id))
   });
   const outliers = observations.flatMap((o) =>
     outliersOf([o], learned.withBatch.get(o.batchId) ?? learned.camera)
   );
   return { ...learned, outliers };
+}
+
+/** What is believed of a camera before: an old, converted or repaired cell may be two or three stops off, and that is normal. */
+function priorOf(camera: Camera): readonly MixedNormal[] {
+  return hasOldCell({ ...camera, toleranceStops: null })
+    ? STUDENT_4.map(({ weight, sd }) => ({ weight, sd: OLD_CELL_SCALE * sd }))
+    : [{ weight: 1, sd: CONDITION_SD[camera.condition] }];
 }
 
 /** The same from judged frames. */

@@ -86,12 +86,18 @@ describe('what judged frames say is kept', () => {
   });
   test('a line found in the table says the same as one worked out', () => {
     const { db, store } = home();
-    const worked = learnBias(observationsOf(store, 'demo-pebble'), { cameraSd: 0.5, batchSd: () => 0.2 });
+    const worked = learnBias(observationsOf(store, 'demo-pebble'), {
+      camera: [{ weight: 1, sd: 0.5 }],
+      batchSd: () => 0.2
+    });
     keepLines(store, 'demo-pebble');
     const [first] = observationsOf(store, 'demo-pebble');
     expect(store.observations.line(first?.frameId ?? '')?.line.length).toBeGreaterThan(100);
     const started = repositoriesOf(db);
-    const found = learnBias(observationsOf(started, 'demo-pebble'), { cameraSd: 0.5, batchSd: () => 0.2 });
+    const found = learnBias(observationsOf(started, 'demo-pebble'), {
+      camera: [{ weight: 1, sd: 0.5 }],
+      batchSd: () => 0.2
+    });
     expect(found).toEqual(worked);
   });
   test('and is forgotten by another build of the program, and with its frame’s judgement', () => {
