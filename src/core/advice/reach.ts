@@ -40,9 +40,8 @@ export function reachBoth(
   situation: Situation,
   present: Choice
 ): { readonly hand: Reach; readonly standing: Reach } {
-  const held = situation.support === 'standing' ? { ...situation, support: 'hand' as const } : situation;
   return {
-    hand: reachOf(held, present),
+    hand: reachOf({ ...situation, support: 'hand' }, present),
     standing: reachOf({ ...situation, support: 'standing' }, present)
   };
 }

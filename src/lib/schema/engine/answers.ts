@@ -21,6 +21,8 @@ export const verdictSchema = object({
   deltaStops: stops(),
   aimStops: stops(),
   sdStops: stops(),
+  /** Exposure alone, then the whole frame. */
+  pExposure: chance(),
   pUsable: chance(),
   pGood: chance(),
   chance: string().oneOf(['likely', 'possible', 'unlikely']).required(),
@@ -36,7 +38,14 @@ export const verdictSchema = object({
       source: string().oneOf(['light', 'film', 'camera', 'setting', 'filter', 'flash']).required()
     }).required()
   ).required(),
-  failures: array(object({ condition: string().required() }).required()).required()
+  /** What the chance of the whole frame is the product of. */
+  factors: array(
+    object({
+      kind: string().oneOf(['exposure', 'hand', 'subject', 'focus', 'lock', 'sync', 'counted']).required(),
+      chance: chance()
+    }).required()
+  ).required(),
+  failures: array(object({ condition: string().required(), chance: chance() }).required()).required()
 }).required();
 
 const lv = () => number().nullable().defined();
@@ -45,12 +54,18 @@ const interval = () => object({ from: lv(), to: lv() }).required();
 /** Answer of `match`: every setting that is worth knowing, best first. */
 export const matchAnswerSchema = object({ verdicts: array(verdictSchema).required() }).required();
 
-/** Answer of `reach`. */
-export const reachAnswerSchema = object({
+const reachFields = {
   likely: array(interval()).required(),
   possible: array(interval()).required(),
   services: array(object({ from: lv(), to: lv(), choice: choiceSchema }).required()).required(),
   largestLikelySd: number().nullable().defined()
+};
+
+/** Answer of `reach`: for the support that was said, and in the hand and on something apart. */
+export const reachAnswerSchema = object({
+  ...reachFields,
+  hand: object(reachFields).required(),
+  standing: object(reachFields).required()
 }).required();
 
 const step = lazy(() => object({ kind: string().required() }));
@@ -66,27 +81,31 @@ export const remediesAnswerSchema = object({
 
 /** A verdict as it is answered. */
 export function verdictAnswer(verdict: Verdict) {
-  const { setting, exposure, window, terms, failures } = verdict;
-  const { deltaStops, aimStops, sdStops, pUsable, pGood, chance: class_ } = verdict;
+  const { setting, exposure, window, terms, factors, failures } = verdict;
+  const { deltaStops, aimStops, sdStops, pExposure, pUsable, pGood, chance: class_ } = verdict;
   const source = (term: TermKind) => TERM_SOURCES[term];
   return {
     choice: setting.choice,
     ...{ fNumber: exposure.fNumber, seconds: exposure.seconds, limit: exposure.limit },
-    ...{ deltaStops, aimStops, sdStops, pUsable, pGood, chance: class_ },
+    ...{ deltaStops, aimStops, sdStops, pExposure, pUsable, pGood, chance: class_ },
     slackUnderStops: verdict.slackUnderStops,
     slackOverStops: verdict.slackOverStops,
     ...{ usable: window.usable, good: window.good },
     terms: terms.map((t) => ({ ...t, source: source(t.term) })),
-    failures
+    ...{ factors, failures }
   };
 }
 
-/** A reach as it is answered; JSON writes what has no end as null. */
-export function reachAnswer({ likely, possible, services, largestLikelySd }: Reach) {
+function oneReach({ likely, possible, services, largestLikelySd }: Reach) {
   return {
     ...{ likely, possible, largestLikelySd },
     services: services.map(({ from, to, setting }) => ({ from, to, choice: setting.choice }))
   };
+}
+
+/** A reach as it is answered; JSON writes what has no end as null. */
+export function reachAnswer(said: Reach, both: { readonly hand: Reach; readonly standing: Reach }) {
+  return { ...oneReach(said), hand: oneReach(both.hand), standing: oneReach(both.standing) };
 }
 
 /** Remedies as they are answered. */

@@ -3,7 +3,7 @@ import { jsonAnswer } from '../http/json-answer.ts';
 import type { Schema } from 'yup';
 import { atHandFrom } from '#core/advice/at-hand.ts';
 import { rankSettings, bestSetting } from '#core/advice/rank.ts';
-import { reachOf } from '#core/advice/reach.ts';
+import { reachBoth, reachOf } from '#core/advice/reach.ts';
 import { remediesFor } from '#core/advice/remedies.ts';
 import { reachAnswer, remediesAnswer, verdictAnswer } from '#schema/engine/answers.ts';
 import { questionFrom, questionSchema, type Question, type Shelf } from '#schema/engine/question.ts';
@@ -41,7 +41,11 @@ export async function matchAnswer(request: Request): Promise<Response> {
 export async function reachOfRequest(request: Request): Promise<Response> {
   const question = await questionOf(request);
   if (question instanceof Response) return question;
-  return jsonAnswer(reachAnswer(reachOf(question.situation, question.present)));
+  const { situation, present } = question;
+  const both = reachBoth(situation, present);
+  const { support = 'hand' } = situation;
+  const said = support === 'leaning' ? reachOf(situation, present) : both[support];
+  return jsonAnswer(reachAnswer(said, both));
 }
 
 /** What would help. */

@@ -21,7 +21,7 @@ import { questionFrom, questionSchema } from '#schema/engine/question.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
 import { atHandFrom } from '#core/advice/at-hand.ts';
 import { rankSettings } from '#core/advice/rank.ts';
-import { reachOf } from '#core/advice/reach.ts';
+import { reachBoth, reachOf } from '#core/advice/reach.ts';
 import { remediesFor } from '#core/advice/remedies.ts';
 import { DEMO_FILMS } from '../demo/films.ts';
 import { DEMO_CAMERAS } from '../demo/seed.ts';
@@ -126,7 +126,9 @@ describe('questions and answers', () => {
         const { situation, present } = inline.value;
         const verdicts = rankSettings(situation, present);
         expect(valid(matchAnswerSchema, { verdicts: verdicts.map(verdictAnswer) })).toBe('');
-        expect(valid(reachAnswerSchema, reachAnswer(reachOf(situation, present)))).toBe('');
+        expect(
+          valid(reachAnswerSchema, reachAnswer(reachOf(situation, present), reachBoth(situation, present)))
+        ).toBe('');
         expect(rankSettings(stored.value.situation, present)[0]?.pUsable).toBe(verdicts[0]?.pUsable);
       }
     }
