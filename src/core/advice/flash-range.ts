@@ -10,10 +10,10 @@ export interface FlashRange {
   readonly toM: number;
 }
 
-/** Where flashes are used, metres; steps of a sixth of a stop of light are finer than a pace. */
+/** Where flashes are used, metres; steps of a third of a stop of light are as fine as anybody judges a distance. */
 const NEAREST_M = 0.4;
 const FURTHEST_M = 30;
-const STEP = 2 ** (1 / 12);
+const STEP = 2 ** (1 / 6);
 
 /** The distances at which P ≥ 0.5 with the flash as it is switched on; null where there are none. */
 export function flashRange(situation: Situation, present: Choice): FlashRange | null {

@@ -12,7 +12,7 @@ import { automaticFlash, flashErrorStops, flashFor, respondLit } from '../error/
 import { piecesOf } from './pieces.ts';
 import type { Prepared } from './prepared.ts';
 
-const OUTER = gaussLegendre(12);
+const OUTER = gaussLegendre(10);
 const OUTER_OWN = gaussLegendre(8);
 const INNER = gaussLegendre(8);
 /** Sds over which what is left of the light is summed. */
@@ -149,10 +149,17 @@ export function handFlashChances(
     const rules = stops.flash - ambient >= FLASH_RULES_STOPS;
     return point(ambient, flash, sds.after, windows, rules ? stillness.ruled : stillness.other);
   };
+  // as bright and as dark as it may get, to see whether there is any chance at all
+  const brightest = mixedStops(stops.ambient + SPAN * sds.light, stops.flash + SPAN * sds.flash);
+  const darkest = mixedStops(stops.ambient - SPAN * sds.light, stops.flash - SPAN * sds.flash);
+  const after = SPAN * sds.after;
+  if (brightest + after < windows.usable.lo || darkest - after > windows.usable.hi) return NOTHING;
   if (sds.light === 0) return at(stops.ambient);
   // the less what comes after blurs the edges of the window, the narrower the panels
   const width = Math.min(SPAN, Math.max(1, (PANEL_SDS * 2 * sds.after) / sds.light));
-  const bends = [(stops.flash - FLASH_RULES_STOPS - stops.ambient) / sds.light];
+  const { ruled, other } = stillness;
+  const isSame = ruled.hand === other.hand && ruled.both === other.both;
+  const bends = isSame ? [] : [(stops.flash - FLASH_RULES_STOPS - stops.ambient) / sds.light];
   return overPanels(-SPAN, SPAN, bends, width, (from, to) =>
     meanOf(OUTER, from, to, (z) => at(stops.ambient + sds.light * z))
   );
