@@ -20,7 +20,11 @@ export function flashRange(situation: Situation, present: Choice): FlashRange | 
   const circumstances = circumstancesOf(situation);
   const found: number[] = [];
   for (let m = Math.max(NEAREST_M, (situation.camera.focalMm * 1.2) / 1000); m <= FURTHEST_M; m *= STEP) {
-    const verdict = bestSetting({ ...situation, circumstances: { ...circumstances, subjectM: m } }, present);
+    // a distance that is tried is known: what is told is where it works, not how well anybody guesses
+    const verdict = bestSetting(
+      { ...situation, distanceBy: 'measured', circumstances: { ...circumstances, subjectM: m } },
+      present
+    );
     const good = verdict !== null && verdict.pUsable >= POSSIBLE;
     if (good) found.push(m);
     else if (found.length > 0) break;
