@@ -30,7 +30,7 @@ import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
 import { EYE_SD, spreadOf, type Situation } from '../error/situation.ts';
 import type { Film } from '../film/film.ts';
 import { candidateOf } from './candidate.ts';
-import { certainFailure } from './conditions.ts';
+import { certainFailure, handAt } from './conditions.ts';
 import { prepare } from './prepared.ts';
 import { sharpAround } from './sharpness.ts';
 import { HAND_SPREAD, SUBJECT_SPREAD } from './stillness.ts';
@@ -160,18 +160,19 @@ describe('whatever the numbers', () => {
       }),
       runs
     ));
-  test('a longer time in the hand is never stiller; more light never shakes a camera that times itself', () =>
+  test('a longer time in the hand is never stiller, and more light never makes a camera that times itself take longer', () =>
     fc.assert(
       fc.property(pair, lv, sd, (p, light, sdStops) => {
         const s = situationOf(p, light, sdStops, null);
-        const [setting] = allSettings(s.camera, {});
-        if (!setting || s.camera.program.kind === 'manual') return;
-        const candidate = candidateOf(prepare(s), setting);
-        const stillAt = (at: number): number => {
-          const { exposure } = candidate.frameAt(at);
-          return exposure.seconds;
-        };
-        expect(stillAt(light + 1)).toBeLessThanOrEqual(stillAt(light) + 1e-12);
+        const { limits } = prepare(s);
+        for (const setting of allSettings(s.camera, {}).slice(0, 12)) {
+          const candidate = candidateOf(prepare(s), setting);
+          const [dark, bright] = [light, light + 1].map((at) => candidate.frameAt(at).exposure.seconds);
+          if (dark === undefined || bright === undefined) throw new Error('no exposure');
+          expect(bright).toBeLessThanOrEqual(dark + 1e-12);
+          expect(handAt(limits, bright)).toBeGreaterThanOrEqual(handAt(limits, dark) - 1e-12);
+          expect(handAt(limits, 2 * dark)).toBeLessThanOrEqual(handAt(limits, dark));
+        }
       }),
       runs
     ));

@@ -1,7 +1,6 @@
 <!-- The person's own lamp: how far it stands and what is before it, so that moving it can be advised. -->
 <script lang="ts">
   import { readMetres } from '#core/camera/marks.ts';
-  import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { sayMetres } from '../text/say.ts';
 
@@ -24,9 +23,8 @@
       return;
     }
     const read = readMetres(text);
-    if (!read.ok) fault = explainQuantity(read.error);
-    else if (read.value <= 0 || read.value > 100)
-      fault = `“${text.trim()}” is no distance of a lamp. Give more than 0 and up to 100 metres.`;
+    if (!read.ok || read.value <= 0 || read.value > 100)
+      fault = `“${text.trim()}” is no distance of a lamp. Give more than 0 and up to 100 metres, such as 1.5.`;
     else current.asked = { ...current.asked, lamp: { modifierStops: 0, ...lamp, atM: read.value } };
   }
 </script>

@@ -71,6 +71,9 @@ export function sayRemedy(remedy: Remedy, clock: (ms: number) => string = clockH
 
 /** What comes of a remedy, beside the setting that goes with it. */
 export function sayRemedySetting(camera: Camera, remedy: Remedy): string {
+  // what comes before setting anything, or instead of it
+  if (remedy.steps.some((s) => s.kind === 'reading' || s.kind === 'test' || s.kind === 'not-today'))
+    return '';
   const parts = instructionParts(camera, remedy.verdict.setting);
   return parts.length === 0 ? '' : `then ${parts.join(', ')}`;
 }

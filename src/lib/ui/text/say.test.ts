@@ -15,7 +15,7 @@ import {
   sayVerdict
 } from './say.ts';
 import { sayLight, sayReach, saySpeeds } from './say-light.ts';
-import { sayRemedy, sayStep } from './say-remedy.ts';
+import { sayRemedy, sayRemedySetting, sayStep } from './say-remedy.ts';
 
 const sun = choiceFromShadow('sharp', { bright: false, backlit: false });
 const verdictFor = (film = filmWith(), lv = sun.lv) => {
@@ -99,6 +99,14 @@ describe('what to do', () => {
 });
 
 describe('remedies', () => {
+  test('what comes before setting anything, or instead of it, has no setting', () => {
+    const verdict = bestSetting({ camera: SCALES, film: filmWith(), light: sun, contrast: 'normal' }, {});
+    if (!verdict) throw new Error('no setting');
+    const setting = (kind: 'reading' | 'not-today' | 'support') =>
+      sayRemedySetting(SCALES, { steps: [{ kind }], verdict, gain: 0 });
+    expect([setting('reading'), setting('not-today')]).toEqual(['', '']);
+    expect(setting('support')).toMatch(/^then /);
+  });
   const grey = { kind: 'filter', filter: { name: '', stops: 2, place: 'pack' } } as const;
   test('steps are told as things to do', () => {
     expect(sayStep(grey)).toBe('grey filter of 2 stops on the film pack');
