@@ -33,6 +33,12 @@ const CORE_ORDER = [
 /** What each room may import: folders of ours, and packages by name. */
 const RULES: readonly { room: string; folders: readonly string[]; packages: readonly RegExp[] }[] = [
   {
+    // a kind of control or program has its stored form beside what it does
+    room: 'src/core/camera/kinds',
+    folders: ['src/core'],
+    packages: [/^yup$/]
+  },
+  {
     room: 'src/core',
     folders: ['src/core'],
     // pure packages: positions in the sky, wall-clock time with zones
@@ -162,6 +168,15 @@ describe('the rooms', () => {
     );
     expect(faults).toEqual([]);
     expect(files.length).toBeGreaterThan(60);
+  });
+
+  test('a control or program is asked what it can do, never what it is called', () => {
+    const naming =
+      /(control|program|\bc)\.kind [!=]==|\{ kind: '(marked|geared|linked|automatic-time|automatic-aperture)'/;
+    const inside = /^tests\/|core\/camera\/kinds\/|server\/demo\/|database\/migrations\//;
+    const named = files.filter((f) => !inside.test(f) && naming.test(readFileSync(join(ROOT, f), 'utf8')));
+    expect(named).toEqual([]);
+    expect(naming.test("camera.program.kind === 'manual'")).toBe(true);
   });
 
   test.each([

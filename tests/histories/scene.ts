@@ -1,5 +1,6 @@
 // Where a history plays: the database, the memory, who saw what last, and what people come up with.
-import { positionCount, type Camera, type Control } from '#core/camera/camera.ts';
+import { positionCount, type Camera } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
 import type { Film } from '#core/film/film.ts';
 import { NOTHING_ABOUT, type NewFrame } from '#core/log/frame.ts';
 import type { Load } from '#core/log/load.ts';

@@ -1,5 +1,8 @@
 // Cameras of the twelve kinds for the panel of advice: numbers as owners of such cameras give them. Common practice, no source.
-import type { Camera, Control, Position, Program } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Control } from '../camera/kinds/controls.ts';
+import type { Position } from '../camera/position.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import type { CameraFlash, Focusing } from '../camera/traits.ts';
 import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 

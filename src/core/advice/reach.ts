@@ -2,6 +2,7 @@
 // for the uncertainty of the light now, and which setting serves each part.
 // Set by hand: exact, since the chance depends on the distance from the window's middle alone.
 // Set by the camera: walked, in reach-walked.ts.
+import { setsItself } from '../camera/camera.ts';
 import type { Choice, Setting } from '../camera/setting.ts';
 import type { StopWindow } from '../film/window.ts';
 import { normalQuantile } from '../numeric/normal.ts';
@@ -30,9 +31,7 @@ export function reachOf(situation: Situation, present: Choice): Reach {
   const { camera } = situation;
   const flash = circumstancesOf(situation).flash.kind === 'fired';
   // with flash the chance depends on more than the distance from the window's middle, so that it has to be walked too
-  return camera.program.kind === 'manual' && !flash
-    ? manualReach(situation, present)
-    : walkedReach(situation, present);
+  return !setsItself(camera) && !flash ? manualReach(situation, present) : walkedReach(situation, present);
 }
 
 /** The reach in the hand and on something, kept apart; the same where it makes no difference. */

@@ -1,6 +1,6 @@
 // Which steps answer which trouble. Nothing is tried that works against another trouble: never a filter in the dark, nor for
 // what shakes while the camera is in the hand.
-import { positionsOf } from '../camera/camera.ts';
+import { positionsOf, setsItself } from '../camera/camera.ts';
 import { controlFor } from '../camera/setting.ts';
 import { misfitsOf } from '../camera/fits.ts';
 import { distanceSd } from '../chance/sharpness.ts';
@@ -58,8 +58,7 @@ function knowing({ light, camera }: Situation): readonly RemedyStep[] {
 
 function filtersFor({ camera }: Situation, atHand: AtHand): readonly RemedyStep[] {
   // where there is no eye, only what reaches the film counts; a pack filter is for cameras that take packs
-  const places: readonly FilterPlace[] =
-    camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack'];
+  const places: readonly FilterPlace[] = !setsItself(camera) ? ['lens'] : ['lens-and-eye', 'lens', 'pack'];
   return atHand.filters.flatMap(({ name, stops }) =>
     places.map((place): RemedyStep => ({ kind: 'filter', filter: { name, stops, place } }))
   );

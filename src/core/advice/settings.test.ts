@@ -22,7 +22,7 @@ import { PLAIN } from '../error/circumstances.ts';
 import { errorsWithChance } from '../chance/errors-with-chance.ts';
 import { centreLv, deltaAt, reachBoth, reachOf } from './reach.ts';
 import { roomOf } from '../chance/room.ts';
-import { evRange } from '../camera/respond.ts';
+import { rangeOf } from '../camera/respond.ts';
 import { settingOf } from '../camera/setting.ts';
 import type { Situation } from '../error/situation.ts';
 import { judge, LIKELY, POSSIBLE } from '../chance/verdict.ts';
@@ -281,7 +281,7 @@ describe('reach', () => {
     expect(services.at(-1)?.to).toBe(Infinity);
     services.slice(1).forEach((s, i) => {
       expect(s.from).toBe(services[i]?.to);
-      const evOf = (setting = s.setting) => evRange(SCALES, setting).min;
+      const evOf = (setting = s.setting) => rangeOf(SCALES, setting).min;
       expect(evOf()).toBeGreaterThan(evOf(services[i]?.setting));
     });
   });

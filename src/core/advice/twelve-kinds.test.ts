@@ -1,6 +1,8 @@
 // A worked case for each of the twelve kinds of cameras that owners know by heart. Common practice, no source, unless named.
 import { describe, expect, test } from 'vitest';
-import type { Camera, Position, Program } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Position } from '../camera/position.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import { settingOf, type Choice } from '../camera/setting.ts';
 import { sharpRangeOf } from '../focus/focused.ts';
 import { parseLightReading } from '../light/reading-text.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { cameraWith, fixed, marked, SCALES } from '../error/pairs.test.fixtures.ts';
-import type { Control, Program } from './camera.ts';
+import type { Control } from './kinds/controls.ts';
+import type { Program } from './kinds/programs.ts';
 import { cameraFaults } from './faults.ts';
 import { allSettings, changesBetween, settingOf } from './setting.ts';
 

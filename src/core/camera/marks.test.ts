@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { ControlActs } from './camera.ts';
+import type { ControlActs } from './position.ts';
 import { readMarks, readMetres, splitMarks, writeMarks } from './marks.ts';
 
 const values = (acts: ControlActs, text: string) => {

@@ -8,7 +8,7 @@ import type { QuantityError } from '../units/quantity-error.ts';
 import { exactFNumber, exactSeconds, fNumberMarks, timeMarks, type StepSeries } from '../units/series.ts';
 import { formatShutter, parseShutter } from '../units/shutter.ts';
 import { formatSignedThirds, parseStops } from '../units/stops.ts';
-import { MARK_SYMBOLS, type ControlActs, type MarkSymbol, type Position } from './camera.ts';
+import { MARK_SYMBOLS, type ControlActs, type MarkSymbol, type Position } from './position.ts';
 import { COUNTED_SECONDS } from './hand-timing.ts';
 
 /** Neighbouring marks further apart than this, stops, are not a half- or third-stop scale. */

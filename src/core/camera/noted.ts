@@ -1,6 +1,7 @@
 // What was set, by itself: for each control the mark that was chosen and the value it had then. Whatever becomes of the camera,
 // this is what the border says.
-import { gearOf, positionsOf, type Camera, type ControlActs, type MarkSymbol } from './camera.ts';
+import { positionsOf, setOf, type Camera } from './camera.ts';
+import type { ControlActs, MarkSymbol } from './position.ts';
 import { positionAt, type Choice } from './setting.ts';
 
 /** Where one control stood. */
@@ -30,7 +31,7 @@ export function notedMarks(camera: Camera, choice: Choice): readonly NotedMark[]
     noted.push({
       ...{ control: control.id, label: control.label, acts: control.acts },
       ...{ mark: position.mark, symbol: position.symbol, value: position.value },
-      gear: gearOf(control, choice[control.id] ?? 0),
+      gear: setOf(control, choice[control.id] ?? 0),
       chosen: positionsOf(control).length > 1,
       byHand: position.byHand === true
     });
@@ -48,7 +49,7 @@ export function choiceOfMarks(camera: Camera, noted: readonly NotedMark[]): Choi
     const was = noted.find((n) => n.control === control.id);
     if (!was) continue;
     const places = positionsOf(control, found).flatMap((p, i) =>
-      p.mark === was.mark && gearOf(control, i) === was.gear ? [{ i, value: p.value }] : []
+      p.mark === was.mark && setOf(control, i) === was.gear ? [{ i, value: p.value }] : []
     );
     const [first] = places;
     const exact = places.find((p) => p.value === was.value);

@@ -1,5 +1,7 @@
 // A setting: which position every control stands at, and what that leaves the camera to do.
-import { positionsOf, type Camera, type Control, type ControlActs, type Position } from './camera.ts';
+import { eyeOf, positionsOf, type Camera } from './camera.ts';
+import type { Control } from './kinds/controls.ts';
+import type { ControlActs, Position } from './position.ts';
 
 /** Position numbers by control id, from 0. Every control of the camera has its entry. */
 export type Choice = Readonly<Record<string, number>>;
@@ -39,6 +41,7 @@ export function settingOf(camera: Camera, choice: Choice): Setting | null {
     const control = controlFor(camera, acts);
     return control && positionAt(control, choice);
   };
+  const eye = eyeOf(camera);
   const valueFor = (acts: ControlActs): number | null => positionFor(acts)?.value ?? null;
   return {
     choice: Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0])),
@@ -46,7 +49,7 @@ export function settingOf(camera: Camera, choice: Choice): Setting | null {
     seconds: valueFor('time'),
     timedByHand: positionFor('time')?.byHand === true,
     compensationStops: valueFor('compensation') ?? 0,
-    dialIso: camera.program.kind === 'manual' ? null : (valueFor('dial') ?? camera.program.eye.believesIso)
+    dialIso: eye && (valueFor('dial') ?? eye.believesIso)
   };
 }
 

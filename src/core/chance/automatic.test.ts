@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Camera, Program } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import { evAtSeconds, respond } from '../camera/respond.ts';
 import { allSettings, settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';

@@ -2,6 +2,7 @@
 // Set by hand exposure, hand, subject and focus are independent and multiply. On a camera that sets itself the reading comes
 // before the clip and decides the time: exposure alone is a sum of bivariate normal rectangles, good to 1e-10, and the whole
 // frame a quadrature over the reading (automatic-chance.ts). With flash the two lights are added by quadrature (flash-chance.ts).
+import { setsItself } from '../camera/camera.ts';
 import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { FilmWindow, StopWindow } from '../film/window.ts';
@@ -35,7 +36,7 @@ export interface Candidate {
 
 /** Makes a candidate. */
 export function candidateOf(prepared: Prepared, setting: Setting): Candidate {
-  if (prepared.situation.camera.program.kind !== 'manual') return new SetByItself(prepared, setting);
+  if (setsItself(prepared.situation.camera)) return new SetByItself(prepared, setting);
   return prepared.circumstances.flash.kind === 'fired'
     ? new SetByHandWithFlash(prepared, setting)
     : new SetByHand(prepared, setting);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Program } from '../camera/camera.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
 import { settingOf, type Setting } from '../camera/setting.ts';
 import { CIRCLE_MM, PLAIN_TRAITS } from '../camera/traits.ts';

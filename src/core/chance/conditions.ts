@@ -1,4 +1,5 @@
 // What can spoil a frame beside its exposure: what each setting needs of hand, subject and focus, and what fails for certain.
+import { kindOfProgram } from '../camera/kinds/programs.ts';
 import type { Camera } from '../camera/camera.ts';
 import { SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
 import type { Exposure } from '../camera/respond.ts';
@@ -136,9 +137,9 @@ export function failuresOf(
   const found: Failure[] = [];
   const certain = certainFailure(limits, setting, exposure.seconds);
   if (certain) found.push(certain);
-  const { program } = camera;
-  if (chances.lock < TOLD_UNDER && program.kind === 'automatic-time')
-    found.push({ condition: 'locked', chance: chances.lock, longestSeconds: program.longestSeconds });
+  const longestSeconds = kindOfProgram(camera.program).locksBeyond(camera.program);
+  if (chances.lock < TOLD_UNDER && longestSeconds !== null)
+    found.push({ condition: 'locked', chance: chances.lock, longestSeconds });
   const seconds = drawnSeconds(exposure, flash);
   if (chances.hand < TOLD_UNDER && certain?.condition !== 'counted-in-hand') {
     const limitSeconds = longestStill(limits.halfHeldSeconds, HAND_SPREAD, Z_HELD);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Program } from '../camera/camera.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import { allSettings, settingOf, type Setting } from '../camera/setting.ts';
 import type { CameraFlash, FlashUnit } from '../camera/traits.ts';
 import { mixedStops } from '../flash/flash.ts';

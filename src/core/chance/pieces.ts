@@ -1,7 +1,8 @@
 // The camera's answer as straight pieces: over which wanted exposure values EVset − r(t) = alpha + beta·EV.
 // It bends at the camera's limits, at the corners of a program line and where the film's long-exposure loss bends.
+import { kindOfProgram } from '../camera/kinds/programs.ts';
 import type { Camera } from '../camera/camera.ts';
-import { evAtSeconds, evRange, respond } from '../camera/respond.ts';
+import { evAtSeconds, rangeOf, respond } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { reciprocityKinks, reciprocityStops, type Reciprocity } from '../film/reciprocity.ts';
@@ -35,7 +36,7 @@ export function piecesOf(camera: Camera, film: Film, setting: Setting): readonly
 }
 
 function makePieces(camera: Camera, film: Film, setting: Setting): readonly Piece[] {
-  const range = evRange(camera, setting);
+  const range = rangeOf(camera, setting);
   const value = (ev: number): number => givenEv(camera, film, setting, ev);
   const bends = [range.min, range.max, ...bendsOf(camera, film, setting, range.min, range.max)];
   const sorted = [...new Set(bends)].sort((a, b) => a - b);
@@ -51,10 +52,7 @@ function makePieces(camera: Camera, film: Film, setting: Setting): readonly Piec
 
 /** Wanted exposure values inside the limits at which the film's loss, or a program line's time, bends. */
 function bendsOf(camera: Camera, film: Film, setting: Setting, min: number, max: number): readonly number[] {
-  const corners =
-    camera.program.kind === 'program'
-      ? camera.program.points.map((p) => evFromSetting(p.fNumber, p.seconds))
-      : [];
+  const corners = kindOfProgram(camera.program).bends(camera.program);
   const kinks = reciprocityKinks(film.reciprocity).flatMap(
     (kink) => evAtSeconds(camera, setting, kink) ?? []
   );

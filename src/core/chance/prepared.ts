@@ -1,4 +1,5 @@
 // What of a situation is the same for every setting: worked out once, so that many settings can be tried.
+import { setsItself } from '../camera/camera.ts';
 import type { FrameFormat } from '../film/film.ts';
 import { filmWindow, type FilmWindow } from '../film/window.ts';
 import { speedStops } from '../units/film-speed.ts';
@@ -33,7 +34,7 @@ export function prepare(situation: Situation): Prepared {
   const { camera, film, contrast } = situation;
   const circumstances = circumstancesOf(situation);
   const filmStops = sumTerms(filmTerms(film, circumstances));
-  const manual = camera.program.kind === 'manual';
+  const manual = !setsItself(camera);
   return {
     situation,
     circumstances,

@@ -1,4 +1,6 @@
 // A setting of a camera that sets itself: the reading comes before the clip and decides the time.
+import { kindOfProgram } from '../camera/kinds/programs.ts';
+import { setsOf } from '../camera/camera.ts';
 import { rangeOf, respond } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { closeFocusStops, wantedEv } from '../error/delta.ts';
@@ -52,7 +54,7 @@ export class SetByItself implements Candidate {
     this.#fixed = prepared.fixedStops + closeFocusStops(camera, setting);
     this.#wantedAtZero = wantedEv(camera, setting, circumstances.eyeOffsetStops, circumstances);
     this.#flash = circumstances.flash.kind === 'fired' || camera.flash.kind === 'automatic';
-    this.#locks = camera.program.kind === 'automatic-time' && camera.program.inLowLight === 'locks';
+    this.#locks = kindOfProgram(camera.program).locksBeyond(camera.program) !== null;
   }
 
   frameAt(lv: number): FrameAt {
@@ -97,14 +99,14 @@ export class SetByItself implements Candidate {
     const { exposure: at } = this.frameAt(lv);
     const { usable, good } = this.windowAt(lv);
     if (certainFailure(limits, this.setting, at.seconds)) return spoiled(this.chanceAt(lv, usable));
-    const isTimed = camera.program.kind !== 'automatic-aperture';
+    const sets = setsOf(camera);
     const moves = limits.halfHeldSeconds !== Infinity || limits.halfStillSeconds !== Infinity;
-    const stops = camera.program.kind !== 'automatic-time' && limits.subjectM !== null;
+    const stops = sets.aperture && limits.subjectM !== null;
     if (this.#flash) {
       const focus = focusAt(camera, limits, this.setting, at.fNumber);
       return withFocus(this.#flashSum(lv, { usable, good }), focus);
     }
-    if (!(isTimed && moves) && !stops && !this.#locks)
+    if (!(sets.time && moves) && !stops && !this.#locks)
       return multiplied(
         ...([this.chanceAt(lv, usable), this.chanceAt(lv, good), 1] as const),
         ...([handAt(limits, at.seconds), subjectAt(limits, at.seconds)] as const),
@@ -141,19 +143,19 @@ export class SetByItself implements Candidate {
     const still = limits.halfStillSeconds !== Infinity;
     const held = limits.halfHeldSeconds !== Infinity;
     const focused = limits.subjectM !== null;
-    const isTimed = camera.program.kind === 'automatic-time';
+    const { aperture: setsAperture } = setsOf(camera);
     const at0 = respond(camera, this.setting, meanWanted);
     const { min, max } = rangeOf(camera, this.setting);
     // with the aperture chosen, the time follows from the exposure value alone: no need to ask the camera at every node
-    const secondsAt = isTimed
-      ? (wanted: number) => at0.fNumber ** 2 / 2 ** Math.min(max, Math.max(min, wanted))
-      : (wanted: number) => respond(camera, this.setting, wanted).seconds;
-    const sure = focused && isTimed ? focusAt(camera, limits, this.setting, at0.fNumber) : 1;
+    const secondsAt = setsAperture
+      ? (wanted: number) => respond(camera, this.setting, wanted).seconds
+      : (wanted: number) => at0.fNumber ** 2 / 2 ** Math.min(max, Math.max(min, wanted));
+    const sure = focused && !setsAperture ? focusAt(camera, limits, this.setting, at0.fNumber) : 1;
     const at = {
       hand: (wanted: number) => (held ? handAt(limits, secondsAt(wanted)) : 1),
       subject: (wanted: number) => (still ? subjectAt(limits, secondsAt(wanted)) : 1),
       focus: (wanted: number) =>
-        focused && !isTimed
+        focused && setsAperture
           ? focusAt(camera, limits, this.setting, respond(camera, this.setting, wanted).fNumber)
           : sure
     };

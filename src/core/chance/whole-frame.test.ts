@@ -23,7 +23,7 @@ import {
   colour
 } from '../advice/panel.test.fixtures.ts';
 import { respond } from '../camera/respond.ts';
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, setsItself } from '../camera/camera.ts';
 import { allSettings, type Setting } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';
 import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
@@ -89,7 +89,7 @@ function drawn(s: Situation, setting: Setting): number {
   const { limits, window } = prepared;
   const { afterSd, readings } = spreadOf(s);
   const draw = normals(11);
-  const isManual = camera.program.kind === 'manual';
+  const isManual = !setsItself(camera);
   const isOld = readings.length > 1;
   const ownSd = readings[0]?.sd ?? 0;
   // Student's t with 4 degrees of freedom: a normal over the root of a chi-square over 4

@@ -4,7 +4,7 @@
 // Δ = (LV − LV_m) + log2(S_eff/S_dial) + ld + b − D_film + D_eye − 2·log2(1 + m) + r(t); beyond, each stop is a stop of error.
 // APEX: Exif 2.32 (CIPA DC-008-2019) Annex C.
 import type { Exposure } from '../camera/respond.ts';
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, eyeOf, positionCount, setsItself } from '../camera/camera.ts';
 import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { reciprocityStops } from '../film/reciprocity.ts';
@@ -122,10 +122,9 @@ export function errorOfFrame(
 ): ErrorOfFrame {
   const wanted = wantedEv(camera, setting, readLv, circumstances);
   const exposure = respondLit(camera, circumstances, setting, wanted, readLv);
-  const own =
-    camera.program.kind === 'manual'
-      ? handTerms(film, lv, exposure)
-      : ownTerms(film, setting, lv, readLv, wanted - exposure.ev);
+  const own = !setsItself(camera)
+    ? handTerms(film, lv, exposure)
+    : ownTerms(film, setting, lv, readLv, wanted - exposure.ev);
   const ambient: readonly Term[] = [
     ...own.slice(1),
     { term: 'bias', stops: camera.biasStops },
@@ -204,8 +203,7 @@ export function sumTerms(terms: readonly Term[]): number {
 
 /** What the film loses because the lens is moved out to focus, stops ≤ 0; an eye behind the lens sees it and loses nothing. */
 export function closeFocusStops(camera: Camera, setting: Setting): number {
-  const { program } = camera;
-  if (program.kind !== 'manual' && program.eye.place === 'behind-lens') return 0;
+  if (eyeOf(camera)?.place === 'behind-lens') return 0;
   const m = focusMagnification(camera, setting);
   return m === 0 ? 0 : -2 * Math.log2(1 + m);
 }
@@ -213,7 +211,7 @@ export function closeFocusStops(camera: Camera, setting: Setting): number {
 /** Magnification where the focus control stands; a lens that cannot be moved keeps its distance from the film: 0. */
 export function focusMagnification(camera: Camera, setting: Setting): number {
   const focus = controlFor(camera, 'focus');
-  if (focus?.kind !== 'marked') return 0;
+  if (!focus || positionCount(focus) < 2) return 0;
   const position = positionAt(focus, setting.choice);
   return position ? magnification(camera.focalMm, position.value) : 0;
 }

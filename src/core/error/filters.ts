@@ -1,5 +1,5 @@
 // Filters and where they sit: what they take from the film and what they take from the camera's eye.
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, eyeOf } from '../camera/camera.ts';
 
 /** Where a filter sits. `pack`: between lens and film, as a sheet on the film pack. */
 export type FilterPlace = 'lens' | 'lens-and-eye' | 'pack' | 'eye';
@@ -19,9 +19,9 @@ export function filmFilterStops(filters: readonly Filter[]): number {
 
 /** Stops taken from the camera's eye: one behind the lens also sees what is on the lens, but not the pack. */
 export function eyeFilterStops(camera: Camera, filters: readonly Filter[]): number {
-  const { program } = camera;
-  if (program.kind === 'manual') return 0;
+  const eye = eyeOf(camera);
+  if (!eye) return 0;
   const sees = (place: FilterPlace): boolean =>
-    place === 'eye' || place === 'lens-and-eye' || (place === 'lens' && program.eye.place === 'behind-lens');
+    place === 'eye' || place === 'lens-and-eye' || (place === 'lens' && eye.place === 'behind-lens');
   return filters.reduce((sum, f) => sum + (sees(f.place) ? f.stops : 0), 0);
 }

@@ -1,5 +1,5 @@
 // Whether a flash fires, and what it puts on the film.
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, setsItself, setsOf } from '../camera/camera.ts';
 import { respond, type Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import { evFromSetting } from '../light/lv.ts';
@@ -18,7 +18,7 @@ export function automaticFlash(
   circumstances: Circumstances
 ): { readonly use: FlashUse; readonly belowLv: number; readonly quenched: boolean } | null {
   const { flash } = camera;
-  if (flash.kind !== 'automatic' || camera.program.kind === 'manual') return null;
+  if (flash.kind !== 'automatic' || !setsItself(camera)) return null;
   if (circumstances.flash.kind === 'off' && flash.overridable) return null;
   if (circumstances.flash.kind === 'fired') return null;
   const { unit, belowLv, quenched } = flash;
@@ -83,8 +83,8 @@ export function respondLit(
   readLv: number
 ): Exposure {
   const exposure = respond(camera, setting, wantedEv);
-  const { flash, program } = camera;
-  const isTimed = program.kind === 'automatic-time' || program.kind === 'program';
+  const { flash } = camera;
+  const isTimed = setsOf(camera).time;
   const hasOwn = flash.kind === 'switch' || flash.kind === 'automatic';
   if (!isTimed || !hasOwn || exposure.seconds <= FLASH_PROGRAM_SECONDS) return exposure;
   if (!flashFor(camera, circumstances, readLv)) return exposure;

@@ -1,5 +1,7 @@
 // Cameras and films for the tests of this folder; numbers as the checks ask for.
-import type { Camera, Control, ControlActs, Position } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Control } from '../camera/kinds/controls.ts';
+import type { ControlActs, Position } from '../camera/position.ts';
 import { PLAIN_TRAITS } from '../camera/traits.ts';
 import type { Film } from '../film/film.ts';
 import { PLAIN_FILM_TRAITS } from '../film/traits.ts';

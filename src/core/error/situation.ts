@@ -1,5 +1,5 @@
 // All that a question to the engine is about: the pair, the light, the subject, and how sure each of them is.
-import { CONDITION_SD, type Camera } from '../camera/camera.ts';
+import { CONDITION_SD, type Camera, setsItself } from '../camera/camera.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
@@ -100,7 +100,7 @@ export function circumstancesOf(situation: Situation): Circumstances {
 /** Whether the camera goes by an electric eye that is old, converted or repaired, and was not tested. */
 export function hasOldCell({ program, condition, toleranceStops }: Camera): boolean {
   const old = condition === 'old' || condition === 'unsure';
-  return program.kind !== 'manual' && toleranceStops === null && old;
+  return setsItself({ program }) && toleranceStops === null && old;
 }
 
 /** How sure camera and film are. On a camera that sets itself its condition is that of its cell. */
@@ -108,7 +108,7 @@ export function spreadOf(situation: Situation): Spread {
   const { camera, film } = situation;
   const own = camera.toleranceStops ?? CONDITION_SD[camera.condition];
   const after = Math.hypot(FRAME_SD, film.sdStops);
-  if (camera.program.kind === 'manual')
+  if (!setsItself(camera))
     return { readingSd: 0, readings: [{ weight: 1, sd: 0 }], afterSd: Math.hypot(own, after) };
   const eye = EYE_SD[situation.scene ?? 'even'];
   const readings = hasOldCell(camera)
@@ -130,6 +130,6 @@ export function spreadWith(spread: Spread, setting: Setting): Spread {
 export function errorSd(situation: Situation, limited: boolean, setting?: Setting): number {
   const spread = spreadOf(situation);
   const { readingSd, afterSd } = setting ? spreadWith(spread, setting) : spread;
-  const manual = situation.camera.program.kind === 'manual';
+  const manual = !setsItself(situation.camera);
   return Math.hypot(afterSd, manual || limited ? situation.light.sdStops : readingSd);
 }

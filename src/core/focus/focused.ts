@@ -1,4 +1,6 @@
 // Where a camera's lens stands, what is sharp there, and which focus mark a subject asks for.
+import { kindOfControl } from '../camera/kinds/controls.ts';
+import { kindOfProgram } from '../camera/kinds/programs.ts';
 import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, positionAt, type Choice } from '../camera/setting.ts';
 import { CIRCLE_MM } from '../camera/traits.ts';
@@ -7,16 +9,11 @@ import { hyperfocalM, sharpRange, type SharpRange } from './depth.ts';
 
 /** Smallest f-number that the camera can give: its widest opening. */
 export function widestFNumber(camera: Camera): number {
-  const { program } = camera;
-  if (program.kind === 'automatic-aperture') return program.widestFNumber;
-  if (program.kind === 'program') return Math.min(...program.points.map((p) => p.fNumber));
+  const set = kindOfProgram(camera.program).widest(camera.program);
+  if (set !== null) return set;
   const aperture = controlFor(camera, 'aperture');
   if (!aperture) return NaN;
-  const values =
-    aperture.kind === 'linked'
-      ? aperture.positions.flatMap((p) => p.values.flatMap((v) => v ?? []))
-      : positionsOf(aperture).map((p) => p.value);
-  return Math.min(...values);
+  return Math.min(...kindOfControl(aperture).values(aperture));
 }
 
 /** Metres the lens stands at: by its focus control, else where it was fixed. */

@@ -1,6 +1,6 @@
 // Why a frame may have come out as it did, drawn from what is known of it: its setting and the frames before it, the light,
 // what the engine expected. Typical causes are common practice, no source; each is told only where the data shows it.
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, positionCount, setsItself, setsOf } from '../camera/camera.ts';
 import type { NotedMark } from '../camera/noted.ts';
 import { settingOf, type Setting } from '../camera/setting.ts';
 import { isInstant, type Film } from '../film/film.ts';
@@ -90,7 +90,7 @@ function beyondLimit({ frame }: CauseQuestion, { exposure }: Verdict, side: Outc
 function exposureCauses(question: CauseQuestion, verdict: Verdict, side: OutcomeSide): readonly Cause[] {
   const { camera, film, frame, before } = question;
   const { setting } = verdict;
-  const by = camera.program.kind === 'manual' ? 'hand' : 'itself';
+  const by = !setsItself(camera) ? 'hand' : 'itself';
   const offset = frame.conditions.circumstances?.eyeOffsetStops ?? 0;
   const uneven = frame.conditions.scene === 'uneven' || offset !== 0;
   const last = before.at(-1);
@@ -143,7 +143,7 @@ function countedBadly(camera: Camera, frame: Frame, side: OutcomeSide): readonly
 /** A light frame, then a smaller aperture on a camera that makes up for it. */
 function madeUp({ camera, frame, before }: CauseQuestion, side: OutcomeSide): boolean {
   const last = before.at(-1);
-  if (!last || side !== 'light' || camera.program.kind !== 'automatic-time') return false;
+  if (!last || side !== 'light' || setsOf(camera).aperture || !setsOf(camera).time) return false;
   const [was, is] = [last, frame].map((f) => setFor(f, 'aperture')?.value ?? null);
   return was != null && is != null && is > was * 1.1;
 }
@@ -155,7 +155,7 @@ function faultCauses({ camera, film, frame, judgement }: CauseQuestion): readonl
   const fromBehind =
     ((way?.kind === 'shadow' || way?.kind === 'sky') && way.backlit) ||
     (way?.kind === 'sun' && way.facing === 'back');
-  const ring = camera.controls.find((c) => c.kind === 'marked' && c.acts === 'aperture');
+  const ring = camera.controls.find((c) => c.acts === 'aperture' && positionCount(c) > 1);
   return [
     ...(has('colour-cast') && frame.conditions.circumstances?.lightKind === 'lamps'
       ? [{ cause: 'lamps' as const }]

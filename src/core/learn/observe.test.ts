@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { Camera, Program } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Program } from '../camera/kinds/programs.ts';
 import type { Frame } from '../log/frame.ts';
 import { frameWith, judgementWith } from '../log/frames.test.fixtures.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked, SCALES } from '../error/pairs.test.fixtures.ts';

@@ -1,5 +1,5 @@
 // From judged frames to what they say: the error that the engine expects of each with any bias, and what was seen.
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, setsItself } from '../camera/camera.ts';
 import { CONDITION_SD } from '../camera/camera.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
 import type { Film } from '../film/film.ts';
@@ -31,7 +31,7 @@ export function observationOf({ frame, camera, film, judgement }: JudgedFrame): 
   if (!setting || !light || !isEvidence(frame)) return null;
   const deltaWith = (biasStops: number): number =>
     sumTerms(errorOfFrame({ ...camera, biasStops }, film, setting, light.lv, conditions.circumstances).terms);
-  const manual = camera.program.kind === 'manual';
+  const manual = !setsItself(camera);
   const noFlash = (conditions.circumstances?.flash.kind ?? 'as-it-comes') !== 'fired';
   // set by hand and lit by one light, the error rises stop by stop with the bias
   const straight = manual && noFlash && camera.flash.kind !== 'automatic';

@@ -1,7 +1,7 @@
 // Which few frames tell most of a camera: in lights where it is not at a limit, each with a reading of its own, spread over
 // what it is used for, and such that the error lands where an eye can tell it. Linear-Gaussian: what a frame tells is
 // (how the error moves with the bias)² over the variance of all else. Gelman et al., Bayesian Data Analysis, 3rd ed., 2013, ch. 2.
-import type { Camera } from '../camera/camera.ts';
+import { type Camera, setsItself } from '../camera/camera.ts';
 import { CONDITION_SD } from '../camera/camera.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
@@ -46,7 +46,7 @@ function candidateAt(camera: Camera, film: Film, lv: number, present: Choice): C
     verdict.setting
   );
   const slope = (moved.deltaStops - verdict.deltaStops) / 0.25;
-  const readingSd = camera.program.kind === 'manual' ? READING_SD : EYE_SD.even;
+  const readingSd = !setsItself(camera) ? READING_SD : EYE_SD.even;
   const tells = slope ** 2 / (readingSd ** 2 + FRAME_SD ** 2 + TONE_SD ** 2);
   return tells > 0.5 ? { lv, verdict, tells } : null;
 }

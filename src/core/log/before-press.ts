@@ -1,6 +1,6 @@
 // What can go wrong with the next press, and only that: from where the controls stand, what the last frame left behind, and
 // what this camera's owner wants to be reminded of.
-import { positionsOf, type Camera } from '../camera/camera.ts';
+import { type Camera, positionsOf, setsItself } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
 import type { Conditions } from '../error/situation.ts';
 import type { Filter } from '../error/filters.ts';
@@ -83,7 +83,7 @@ export function pressChecks(
   const near = verdict.failures.find((f) => f.condition === 'too-near');
   if (near) found.push({ check: 'too-near', nearM: near.nearM });
   const offset = conditions.circumstances?.eyeOffsetStops ?? 0;
-  if (camera.program.kind !== 'manual' && Math.abs(offset) >= EYE_WORTH) {
+  if (setsItself(camera) && Math.abs(offset) >= EYE_WORTH) {
     found.push({ check: 'eye-elsewhere', stops: offset });
   }
   if (conditions.circumstances?.flash.kind === 'fired') found.push({ check: 'flash-ready' });

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { setsOf } from '#core/camera/camera.ts';
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
@@ -50,9 +51,7 @@
   let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
-  const timesItself = $derived(
-    ['automatic-time', 'program'].includes(around?.pair.camera.program.kind ?? 'manual')
-  );
+  const timesItself = $derived(around !== undefined && around !== null && setsOf(around.pair.camera).time);
   const counted = $derived(around?.shown.setting.timedByHand === true);
 
   /** Remembers that the controls stand as the card shows them. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { FILM_KINDS } from '#core/film/film.ts';
-  import { TYPICAL_SHEETS } from '#schema/sheet/sheet.ts';
+  import { typicalSheet, usualFilm } from '#schema/sheet/sheet.ts';
   import { Draft } from '#ui/entry/draft.svelte.ts';
   import FirstFields from '#ui/entry/FirstFields.svelte';
   import KindChooser from '#ui/entry/KindChooser.svelte';
@@ -13,19 +13,11 @@
   let { form }: PageProps = $props();
   // what is typed afterwards is the draft's own
   // svelte-ignore state_referenced_locally
-  const draft = new Draft(form?.values ?? { ...TYPICAL_SHEETS.symbols, has: 'symbols' }, form?.faults ?? []);
+  const draft = new Draft(form?.values ?? { ...typicalSheet('symbols'), has: 'symbols' }, form?.faults ?? []);
   $effect(() => draft.hear(form?.faults ?? []));
   const values = $derived<Readonly<Record<string, string>>>(form?.values ?? {});
   const faultOf = (field: string): string => form?.faults.find((f) => f.field === field)?.message ?? '';
-  /** What is usually in a camera of this kind: kind of film, speed, frames. */
-  const USUAL: Readonly<Record<string, readonly [string, string, string]>> = {
-    timed: ['instant-colour', '640', '8'],
-    scene: ['instant-colour', '640', '8'],
-    cine: ['reversal', '40', '30'],
-    nothing: ['negative-bw', '100', '8'],
-    symbols: ['negative-colour', '400', '12']
-  };
-  const usual = $derived(USUAL[draft.has] ?? ['negative-colour', '200', '36']);
+  const usual = $derived(usualFilm(draft.has));
   const startOf = (field: string, otherwise: string): string =>
     (values['has'] === draft.has ? values[field] : undefined) ?? otherwise;
 </script>

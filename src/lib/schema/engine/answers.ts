@@ -69,7 +69,7 @@ export const reachAnswerSchema = object({
 }).required();
 
 const step = lazy(() => object({ kind: string().required() }));
-keepShapes(step, { step: object({ kind: string().required() }) });
+keepShapes(step, [object({ kind: string().required() })]);
 
 /** Answer of `remedies`. */
 export const remediesAnswerSchema = object({

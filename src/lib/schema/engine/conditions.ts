@@ -20,7 +20,7 @@ const flash = lazy((value: unknown) => {
   const kind = kindOf(value);
   return kind === 'off' ? FLASH.off : kind === 'fired' ? FLASH.fired : FLASH['as-it-comes'];
 });
-keepShapes(flash, FLASH);
+keepShapes(flash, Object.values(FLASH));
 
 const PLACES = ['lens', 'lens-and-eye', 'pack', 'eye'] as const;
 const FILTER_WORDS = 'A filter takes 0 stops or more.';

@@ -20,7 +20,7 @@ const choiceOf = (value: unknown) =>
 export const optionalChoiceSchema = lazy((value: unknown) =>
   value === undefined ? object().optional().default(undefined) : choiceOf(value)
 );
-keepShapes(optionalChoiceSchema, { choice: object({}) });
+keepShapes(optionalChoiceSchema, [object({})]);
 
 /** A checked choice. */
 export function choiceFrom(value: Readonly<Record<string, unknown>>): Choice {

@@ -28,7 +28,7 @@ export const reciprocitySchema = lazy((value: unknown) => {
   const kind = kindOf(value);
   return kind === 'exponent' ? SHAPES.exponent : kind === 'table' ? SHAPES.table : SHAPES.none;
 });
-keepShapes(reciprocitySchema, SHAPES);
+keepShapes(reciprocitySchema, Object.values(SHAPES));
 
 const stops = (most: number) => number().min(-most).max(most).required();
 

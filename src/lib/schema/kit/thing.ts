@@ -43,7 +43,7 @@ export const thingDataSchema = lazy((value: unknown) => {
   if (name === 'lamp') return THING_SHAPES.lamp;
   return name === 'modifier' ? THING_SHAPES.modifier : THING_SHAPES.support;
 });
-keepShapes(thingDataSchema, THING_SHAPES);
+keepShapes(thingDataSchema, Object.values(THING_SHAPES));
 
 /** A whole thing in a request body. */
 export const thingSchema = object({

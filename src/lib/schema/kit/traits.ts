@@ -68,20 +68,20 @@ const focusing = lazy((value: unknown) => {
   if (name === 'scale') return FOCUSING.scale;
   return name === 'rangefinder' ? FOCUSING.rangefinder : FOCUSING.fixed;
 });
-keepShapes(focusing, FOCUSING);
+keepShapes(focusing, Object.values(FOCUSING));
 const flash = lazy((value: unknown) => {
   const name = kindOf(value);
   if (name === 'shoe') return FLASH.shoe;
   if (name === 'switch') return FLASH.switch;
   return name === 'automatic' ? FLASH.automatic : FLASH.none;
 });
-keepShapes(flash, FLASH);
+keepShapes(flash, Object.values(FLASH));
 const transport = lazy((value: unknown) => {
   const name = kindOf(value);
   if (name === 'swing') return TRANSPORT.swing;
   return name === 'cine' ? TRANSPORT.cine : TRANSPORT.still;
 });
-keepShapes(transport, TRANSPORT);
+keepShapes(transport, Object.values(TRANSPORT));
 
 const share = () => number().min(-1).max(1).required();
 const offsetMm = () => number().min(-500).max(500).required();

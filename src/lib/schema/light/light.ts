@@ -112,7 +112,7 @@ export const wayFieldSchema = lazy((value: unknown) => {
       return WAYS.hand;
   }
 });
-keepShapes(wayFieldSchema, WAYS);
+keepShapes(wayFieldSchema, Object.values(WAYS));
 
 /** A light in a request body. */
 export const lightSchema = object({

@@ -15,7 +15,7 @@ const OUTCOMES = {
   word: object({ kind: kindField('word', KINDS), word: string().oneOf(ALL_WORDS).required() })
 } as const;
 const outcomeSchema = lazy((value: unknown) => (kindOf(value) === 'word' ? OUTCOMES.word : OUTCOMES.tone));
-keepShapes(outcomeSchema, OUTCOMES);
+keepShapes(outcomeSchema, Object.values(OUTCOMES));
 
 /** How a frame came out. */
 export const judgementSchema = object({

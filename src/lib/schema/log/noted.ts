@@ -1,6 +1,6 @@
 // The marks of a frame with the values they had, as JSON; null stands for an infinite distance.
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { MARK_SYMBOLS, type ControlActs } from '#core/camera/camera.ts';
+import { MARK_SYMBOLS, type ControlActs } from '#core/camera/position.ts';
 import type { NotedMark } from '#core/camera/noted.ts';
 
 const ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'] as const satisfies readonly ControlActs[];

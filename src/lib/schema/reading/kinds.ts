@@ -16,8 +16,8 @@ export function kindOf(value: unknown): unknown {
 }
 
 /** Remembers the shapes that a lazy schema chooses from. */
-export function keepShapes(lazySchema: object, shapes: Readonly<Record<string, Schema>>): void {
-  shapesOf.set(lazySchema, Object.values(shapes));
+export function keepShapes(lazySchema: object, shapes: readonly Schema[]): void {
+  shapesOf.set(lazySchema, shapes);
 }
 
 /** The shapes of a lazy schema; null when it was given none. */

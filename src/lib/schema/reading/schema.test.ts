@@ -13,7 +13,8 @@ import {
   type LightChoice
 } from '#core/ways/choice.ts';
 import { readEntry } from '../sheet/entry.ts';
-import { SHEET_KINDS, TYPICAL_SHEETS } from '../sheet/sheet.ts';
+import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+import { typicalSheet } from '../sheet/sheet.ts';
 import { newFrameSchema } from '../log/frame.ts';
 import { lightFromQuery, queryFromLight } from '../light/light-query.ts';
 import { parseWith } from './parse.ts';
@@ -106,10 +107,10 @@ describe('a frame to log', () => {
 describe('the first form', () => {
   const film = { kind: 'negative-bw', iso: '100', frames: '12' };
   const read = (texts: Readonly<Record<string, string>>) => readEntry(texts, () => 'id');
-  test.each(SHEET_KINDS)('its starting answers make a camera: %s', (has) => {
-    const entry = read({ has, ...TYPICAL_SHEETS[has], ...film });
+  test.each(SHEET_ENTRIES.map(({ name }) => name))('its starting answers make a camera: %s', (has) => {
+    const entry = read({ has, ...typicalSheet(has), ...film });
     expect(entry).toMatchObject({ ok: true });
-    expect(entry.ok && entry.value.camera.name).toBe(TYPICAL_SHEETS[has]['name']);
+    expect(entry.ok && entry.value.camera.name).toBe(typicalSheet(has)['name']);
     expect(entry.ok && entry.value.film.name).toBe('Film ISO 100');
   });
   test.each([
@@ -120,7 +121,7 @@ describe('the first form', () => {
     ['focal', '-3', 'is no focal length'],
     ['kind', 'glass', 'Choose the kind of film']
   ])('%s = %s is refused by name', (field, value, words) => {
-    const entry = read({ has: 'nothing', ...TYPICAL_SHEETS.nothing, ...film, [field]: value });
+    const entry = read({ has: 'nothing', ...typicalSheet('nothing'), ...film, [field]: value });
     const faults = entry.ok ? [] : entry.error;
     expect(faults.map((f) => f.field)).toEqual([field]);
     expect(faults[0]?.message).toContain(words);
@@ -132,17 +133,17 @@ describe('the first form', () => {
     ['lighten', 'a bit', 'is not a row of lighten–darken marks'],
     ['aperture', 'wide', 'is not an aperture']
   ])('on a camera that times itself, %s = %s is refused by name', (field, value, words) => {
-    const entry = read({ has: 'timed', ...TYPICAL_SHEETS.timed, ...film, [field]: value });
+    const entry = read({ has: 'timed', ...typicalSheet('timed'), ...film, [field]: value });
     const faults = entry.ok ? [] : entry.error;
     expect(faults.map((f) => f.field)).toEqual([field]);
     expect(faults[0]?.message).toContain(words);
   });
   test('limits the wrong way round are explained', () => {
-    const entry = read({ has: 'timed', ...TYPICAL_SHEETS.timed, ...film, longest: '1/500' });
+    const entry = read({ has: 'timed', ...typicalSheet('timed'), ...film, longest: '1/500' });
     expect(entry.ok ? '' : entry.error[0]?.message).toContain('limits are reversed');
   });
   test('“f/5,6” is understood', () => {
-    const entry = read({ has: 'nothing', ...TYPICAL_SHEETS.nothing, ...film, aperture: 'f/5,6' });
+    const entry = read({ has: 'nothing', ...typicalSheet('nothing'), ...film, aperture: 'f/5,6' });
     expect(entry.ok && entry.value.camera.controls[0]).toMatchObject({ position: { value: 5.6 } });
   });
 });

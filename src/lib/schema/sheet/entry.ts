@@ -6,7 +6,9 @@ import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseFilmSpeed } from '#core/units/film-speed.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { readSheet } from './sheet-read.ts';
-import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet } from './sheet.ts';
+import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+import type { Sheet } from '#core/camera/kinds/sheet-texts.ts';
+import { typicalSheet } from './sheet.ts';
 import { explainQuantity } from '../reading/words.ts';
 
 /** What the form comes to. */
@@ -18,8 +20,8 @@ export interface Entry {
 
 /** A sheet with the typical answers where nothing was said: the short form asks for a few texts only. */
 export function filledSheet(texts: Sheet): Sheet {
-  const has = SHEET_KINDS.find((k) => k === texts['has']);
-  return has ? { ...TYPICAL_SHEETS[has], ...texts } : texts;
+  const known = SHEET_ENTRIES.some(({ name }) => name === texts['has']);
+  return known ? { ...typicalSheet(texts['has'] ?? ''), ...texts } : texts;
 }
 
 /** Reads the form. @param newId makes ids */

@@ -1,7 +1,7 @@
 // Marks that could mean two things: told beside the field, with the other reading one press away.
 import { splitMarks } from '#core/camera/marks.ts';
 import { MARKED_SPEEDS } from '#core/units/film-speed.ts';
-import type { Sheet } from './sheet.ts';
+import type { Sheet } from '#core/camera/kinds/sheet-texts.ts';
 
 /** A doubt about a text. */
 export interface Doubt {

@@ -1,15 +1,16 @@
 // From a sheet to a camera: every text is read, every fault named with its field.
-import type { Camera, CameraCondition, Control, Eye, Position, Program } from '#core/camera/camera.ts';
+import { positionCount, positionsOf, type Camera, type CameraCondition } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
+import { programKindOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+import { kindOfProgram } from '#core/camera/kinds/programs.ts';
+import { parseSeconds, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
+import type { Position } from '#core/camera/position.ts';
 import type { CameraTraits, FlashUnit } from '#core/camera/traits.ts';
 import { FRAME_FORMATS } from '#core/film/film.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { parseFNumber } from '#core/units/aperture.ts';
-import { parseFilmSpeed } from '#core/units/film-speed.ts';
-import { parseShutter } from '#core/units/shutter.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { readControls } from './sheet-controls.ts';
-import { SHEET_KINDS, type Sheet, type SheetKind } from './sheet.ts';
 import { SheetReader } from './sheet-reader.ts';
 import { sheetFrom } from './sheet-write.ts';
 import { withUntouched } from './untouched.ts';
@@ -39,7 +40,7 @@ export function readSheet(
 /** Reads what stands on a sheet, and nothing else. */
 function readAlone(sheet: Sheet, id: string, before: Camera | null): Result<Camera, readonly FieldFault[]> {
   const r = new SheetReader(sheet);
-  const has = SHEET_KINDS.find((k) => k === r.text('has'));
+  const has = SHEET_ENTRIES.find(({ name }) => name === r.text('has'))?.name;
   if (!has) return err([{ field: 'has', message: 'Choose what the camera has.' }]);
   const name = r.text('name');
   if (name === '' || name.length > 80) r.fault('name', 'Give the camera a name of 1 to 80 letters.');
@@ -52,8 +53,8 @@ function readAlone(sheet: Sheet, id: string, before: Camera | null): Result<Came
     noun: 'focal length',
     example: 'millimetres, such as 60'
   });
-  const program = readProgram(r, has);
-  const controls = readControls(r, has, before);
+  const program = kindOfProgram({ kind: programKindOf(has, r) }).sheet.read(r);
+  const controls = readControls(r, has, program, before);
   const held = r.text('held');
   const camera: Camera = {
     ...{ id, name, formats, focalMm, controls, program },
@@ -67,74 +68,11 @@ function readAlone(sheet: Sheet, id: string, before: Camera | null): Result<Came
   return faults.length > 0 ? err(faults) : ok(camera);
 }
 
-function parseSeconds(text: string) {
-  const read = parseShutter(text);
-  return read.ok ? ok(read.value.seconds) : read;
-}
-
-function readProgram(r: SheetReader, has: SheetKind): Program {
-  const eye = (): Eye => ({
-    place: r.text('eye') === 'behind-lens' ? 'behind-lens' : 'outside',
-    believesIso: r.quantity('believes', parseFilmSpeed),
-    angleDegrees:
-      r.text('eyeAngle') === ''
-        ? null
-        : r.number('eyeAngle', { min: 1, max: 180, noun: 'angle', example: 'degrees, such as 40' })
-  });
-  const needle = (): Program => ({
-    kind: 'automatic-aperture',
-    widestFNumber: r.quantity('widest', parseFNumber),
-    smallestFNumber: r.quantity('smallest', parseFNumber),
-    eye: eye()
-  });
-  switch (has) {
-    case 'timed':
-    case 'scene':
-      return {
-        kind: 'automatic-time',
-        shortestSeconds: r.quantity('shortest', parseSeconds),
-        longestSeconds: r.quantity('longest', parseSeconds),
-        inLowLight: r.text('lowLight') === 'locks' ? 'locks' : 'closes',
-        eye: eye()
-      };
-    case 'line':
-      return { kind: 'program', points: readLine(r), eye: eye() };
-    case 'cine':
-      if (r.text('needle') !== 'needle') return { kind: 'manual' };
-      return needle();
-    case 'needle':
-      return needle();
-    case 'nothing':
-    case 'symbols':
-    case 'scales':
-    case 'gears':
-      return { kind: 'manual' };
-  }
-}
-
-/** Points such as "2.8 at 1s, 2.8 at 1/40, 16 at 1/400", in the order of more light. */
-function readLine(r: SheetReader): readonly { readonly fNumber: number; readonly seconds: number }[] {
-  const points = r.text('line').split(/,\s+|;/);
-  return points.map((text) => {
-    const [aperture = '', time = ''] = text.split(/\bat\b|\s@\s?/);
-    const fNumber = parseFNumber(aperture);
-    const seconds = parseSeconds(time);
-    if (!fNumber.ok || !seconds.ok) {
-      r.fault(
-        'line',
-        `“${text.trim()}” is no point of a program. Write points as 2.8 at 1s, 2.8 at 1/40, 16 at 1/400.`
-      );
-      return { fNumber: NaN, seconds: NaN };
-    }
-    return { fNumber: fNumber.value, seconds: seconds.value };
-  });
-}
-
-function readTraits(r: SheetReader, has: SheetKind, controls: readonly Control[]): CameraTraits {
+function readTraits(r: SheetReader, has: string, controls: readonly Control[]): CameraTraits {
   const focus = controls.find((c) => c.acts === 'focus');
   const tolerance = r.text('tolerance');
   return {
-    focusing: readFocusing(r, focus?.kind === 'marked' ? focus.positions : []),
+    focusing: readFocusing(r, focus && positionCount(focus) > 1 ? positionsOf(focus) : []),
     flash: readFlash(r),
     transport: readTransport(r, has),
     finder: {
@@ -209,7 +147,7 @@ function readFlash(r: SheetReader): CameraTraits['flash'] {
   };
 }
 
-function readTransport(r: SheetReader, has: SheetKind): CameraTraits['transport'] {
+function readTransport(r: SheetReader, has: string): CameraTraits['transport'] {
   if (has === 'cine') {
     const framesPerSecond = r.number('pictures', {
       ...{ min: 1, max: 200, noun: 'number of pictures a second' },

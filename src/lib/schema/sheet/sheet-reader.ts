@@ -1,5 +1,7 @@
 // Reads the texts of a sheet and gathers what is wrong with them, so that every fault is told at once.
-import { readMetres } from '#core/camera/marks.ts';
+import type { NumberRule, SheetAsk } from '#core/camera/kinds/sheet-texts.ts';
+import { readMarks, readMetres } from '#core/camera/marks.ts';
+import type { ControlActs, Position } from '#core/camera/position.ts';
 import type { Result } from '#core/numeric/result.ts';
 import { parseDecimal, plainDigits } from '#core/units/decimal.ts';
 import type { QuantityError } from '#core/units/quantity-error.ts';
@@ -7,17 +9,8 @@ import { parseStops } from '#core/units/stops.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { explainQuantity } from '../reading/words.ts';
 
-/** What a bare number must be. */
-export interface NumberRule {
-  readonly min: number;
-  readonly max: number;
-  readonly noun: string;
-  /** What would be accepted. */
-  readonly example: string;
-}
-
 /** Reads fields one by one; what cannot be read becomes NaN and a fault. */
-export class SheetReader {
+export class SheetReader implements SheetAsk {
   readonly faults: FieldFault[] = [];
   readonly #texts: Readonly<Record<string, string>>;
 
@@ -41,6 +34,21 @@ export class SheetReader {
     if (read.ok) return read.value;
     this.fault(field, explainQuantity(read.error));
     return NaN;
+  }
+
+  /** The value of a reading that belongs to a field; null with a fault when it was refused. */
+  value(field: string, read: Result<number, QuantityError>): number | null {
+    if (read.ok) return read.value;
+    this.fault(field, explainQuantity(read.error));
+    return null;
+  }
+
+  /** Marks of a control; unreadable ones are a fault and none. */
+  marks(acts: ControlActs, field: string, text: string): readonly Position[] {
+    const read = readMarks(acts, text);
+    if (read.ok) return read.value;
+    this.fault(field, explainQuantity(read.error));
+    return [];
   }
 
   /** A distance in metres; Infinity for far away. */

@@ -5,10 +5,14 @@ import type { Camera } from '#core/camera/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { doubtsOf } from './sheet-doubts.ts';
 import { readSheet } from './sheet-read.ts';
-import { sheetFrom, sheetKindOf } from './sheet-write.ts';
-import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet, type SheetKind } from './sheet.ts';
+import { entryOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+import type { Sheet } from '#core/camera/kinds/sheet-texts.ts';
+import { sheetFrom } from './sheet-write.ts';
+import { typicalSheet } from './sheet.ts';
 
-const typical = (has: SheetKind, more: Sheet = {}): Sheet => ({ has, ...TYPICAL_SHEETS[has], ...more });
+const SHEET_KINDS = SHEET_ENTRIES.map(({ name }) => name);
+
+const typical = (has: string, more: Sheet = {}): Sheet => ({ has, ...typicalSheet(has), ...more });
 const read = (sheet: Sheet): Camera => {
   const camera = readSheet(sheet, 'c');
   if (!camera.ok) throw new Error(camera.error.map((f) => `${f.field}: ${f.message}`).join('\n'));
@@ -25,7 +29,7 @@ describe('sheets of every kind', () => {
     (has) => {
       const camera = read(typical(has));
       expect(cameraFaults(camera)).toEqual([]);
-      expect(sheetKindOf(camera)).toBe(has);
+      expect(entryOf(camera)).toBe(has);
     }
   );
   test.each(SHEET_KINDS)('%s: written and read again it is the same camera', (has) => {
@@ -157,7 +161,7 @@ describe('opening a sheet and saving it', () => {
     const camera = read(typical('needle'));
     expect(camera.program).toMatchObject({ kind: 'automatic-aperture', widestFNumber: 2.8 });
     expect(camera.transport.kind).toBe('still');
-    expect(sheetKindOf(camera)).toBe('needle');
+    expect(entryOf(camera)).toBe('needle');
   });
 });
 
@@ -182,7 +186,7 @@ describe('what cannot be a camera', () => {
 });
 
 describe('what is wrong is named with its field', () => {
-  const cases: readonly (readonly [SheetKind, string, string, string])[] = [
+  const cases: readonly (readonly [string, string, string, string])[] = [
     ['nothing', 'name', '', 'name of 1 to 80'],
     ['nothing', 'focal', '0', 'no focal length'],
     ['nothing', 'formats', 'postcard', 'size of the pictures'],

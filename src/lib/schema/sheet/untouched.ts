@@ -1,6 +1,8 @@
 // What nobody touched on a sheet stays as it was, to the last digit: a sheet has fewer words than a camera has parts. The sheet as
 // it was is read too; what reads the same before and after is taken from the camera itself.
-import type { Camera, Control, ControlActs, Position } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import { kindOfControl, type Control } from '#core/camera/kinds/controls.ts';
+import type { ControlActs } from '#core/camera/position.ts';
 
 const isPlain = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -28,32 +30,12 @@ function merged<T>(was: T, asRead: T, now: T): T {
   return Object.fromEntries(parts) as T;
 }
 
-/** Positions: one that reads as before is the old one; what is counted on B stays the list it was. */
-function mergedPositions(
-  was: readonly Position[],
-  asRead: readonly Position[],
-  now: readonly Position[]
-): readonly Position[] {
-  const byHand = was.filter((p) => p.byHand === true);
-  const shown = (list: readonly Position[]): readonly Position[] => list.filter((p) => p.byHand !== true);
-  const [old, read] = [shown(was), shown(asRead)];
-  const marks = shown(now).map((position) => {
-    const at = old.length === read.length ? read.findIndex((p) => same(p, position)) : -1;
-    return old[at] ?? position;
-  });
-  const counted = now.filter((p) => p.byHand === true);
-  return [...marks, ...(counted.length > 0 && byHand.length > 0 ? byHand : counted)];
-}
-
 function mergedControl(was: Control, asRead: Control, now: Control): Control {
   if (same(asRead, now)) return was;
   const kept = { ...now, id: was.id, label: was.label };
-  if (was.kind === 'marked' && asRead.kind === 'marked' && kept.kind === 'marked')
-    return {
-      ...{ ...kept, shape: was.shape },
-      positions: mergedPositions(was.positions, asRead.positions, kept.positions)
-    };
-  return kept;
+  const { sheet } = kindOfControl(kept);
+  const alike = was.kind === kept.kind && asRead.kind === kept.kind;
+  return (alike && sheet.merge?.(was, asRead, kept)) || kept;
 }
 
 /** The camera of a changed sheet, with everything that nobody touched as it was. */
@@ -67,12 +49,11 @@ export function withUntouched(was: Camera, asRead: Camera, now: Camera): Camera 
   const order = (c: Control): number => was.controls.findIndex((w) => w.acts === c.acts);
   const known = controls.every((c) => order(c) !== -1);
   const sorted = known ? [...controls].sort((a, b) => order(a) - order(b)) : controls;
-  const dial = sorted.find((c) => c.acts === 'dial');
   const names = (Object.keys(now) as (keyof Camera)[]).filter((name) => name !== 'controls');
   const parts = names.map((name) => [name, merged<unknown>(was[name], asRead[name], now[name])] as const);
   return {
     ...now,
     ...Object.fromEntries(parts),
-    controls: sorted.map((c) => (c.kind === 'linked' && dial ? { ...c, dependsOn: dial.id } : c))
+    controls: sorted
   };
 }

@@ -66,7 +66,7 @@ const actionSchema = lazy((value: unknown) => {
       return ACTIONS.log;
   }
 });
-keepShapes(actionSchema, ACTIONS);
+keepShapes(actionSchema, Object.values(ACTIONS));
 
 /** A change with its key. */
 export const changeSchema = object({
@@ -99,7 +99,7 @@ const outcomeSchema = lazy((value: unknown) =>
     ? OUTCOMES.done
     : OUTCOMES.conflict
 );
-keepShapes(outcomeSchema, OUTCOMES);
+keepShapes(outcomeSchema, Object.values(OUTCOMES));
 
 /** What is answered: one outcome for each change that was sent. */
 export const syncAnswerSchema = object({ outcomes: array(outcomeSchema).required() }).required();

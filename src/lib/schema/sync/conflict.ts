@@ -72,7 +72,7 @@ export const conflictSchema = lazy((value: unknown) => {
       return CONFLICTS.gone;
   }
 });
-keepShapes(conflictSchema, CONFLICTS);
+keepShapes(conflictSchema, Object.values(CONFLICTS));
 /** Conflicts that were answered. */
 export const conflictsSchema = () => array(conflictSchema).max(20).required();
 

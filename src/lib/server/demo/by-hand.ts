@@ -1,6 +1,8 @@
 // Demonstration cameras that are set by hand or not at all. Names and numbers are invented.
 import { PLAIN_TRAITS, type FlashUnit } from '#core/camera/traits.ts';
-import type { Camera, Control, ControlShape, MarkSymbol, Position } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
+import type { ControlShape, MarkSymbol, Position } from '#core/camera/position.ts';
 import { formatFNumberDigits } from '#core/units/aperture.ts';
 import { exactFNumber, exactSeconds } from '#core/units/series.ts';
 

@@ -1,5 +1,6 @@
 // Demonstration cameras that set themselves, wholly or in part. Names and numbers are invented.
-import type { Camera, Position } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import type { Position } from '#core/camera/position.ts';
 import { PLAIN_TRAITS } from '#core/camera/traits.ts';
 import { at, builtIn, many, one } from './by-hand.ts';
 

@@ -1,10 +1,11 @@
 <script module lang="ts">
-  import type { Control } from '#core/camera/camera.ts';
+  import type { Control } from '#core/camera/kinds/controls.ts';
   import type { Choice } from '#core/camera/setting.ts';
 
   /** A control that can be moved, drawn as it lies under the finger. */
   export interface ControlViewProps {
-    control: Exclude<Control, { kind: 'fixed' }>;
+    /** One with something to move. */
+    control: Control;
     shown: Choice;
     advised: Choice;
     present: Choice;
@@ -13,13 +14,18 @@
 </script>
 
 <script lang="ts">
+  import { kindOfControl } from '#core/camera/kinds/controls.ts';
   import Figures from '../text/Figures.svelte';
   import { sayPosition } from '../text/say.ts';
   import { drawnPositions, mustMove, standingMark, withOneB, type DrawnPosition } from './control.ts';
+  import LineDrawing from './LineDrawing.svelte';
   import MarkSymbolDrawing from './MarkSymbol.svelte';
 
   let { control, shown, advised, present, onpick }: ControlViewProps = $props();
   const uid = $props.id();
+  const kind = $derived(kindOfControl(control));
+  const drawing = $derived(kind.drawing(control));
+  const figure = $derived(drawing?.drawn === 'figure' ? drawing : null);
   const positions = $derived(drawnPositions(control, shown, advised, present));
   // B is one place of the lever; how long it is held is counted, and chosen on a row of its own
   const parts = $derived(withOneB(positions));
@@ -35,7 +41,7 @@
   /** What a mark means where that cannot be seen from it: two gears look alike, a linked lever changes its meaning. */
   function meaning(p: DrawnPosition): string {
     if (p.gear !== null) return `${p.gear}: ${sayPosition(control, p.position.value)}`;
-    return control.kind === 'linked' ? sayPosition(control, p.position.value) : '';
+    return kind.meaningSaid ? sayPosition(control, p.position.value) : '';
   }
 
   // a long ring is wider than a phone: keep the mark to set in sight; after the paint, when asking where it lies costs nothing
@@ -52,7 +58,7 @@
 </script>
 
 <fieldset
-  class="drawn-{control.shape}"
+  class={figure ? 'drawn-figure' : `drawn-${drawing?.drawn === 'row' ? drawing.as : 'ring'}`}
   class:by-hand={control.acts === 'focus'}
   style:--marks={parts.places.length}
 >
@@ -66,9 +72,21 @@
       <span class="hint">leave it</span>
     {/if}
   </legend>
-  <div class="band" bind:this={band}>
-    {#each parts.places as p (p.index)}
-      <label class:shown={p.shown} class:advised={p.advised && !p.shown} class:stands={p.stands && !p.shown}>
+  <div
+    class="band"
+    bind:this={band}
+    style:width={figure && `${figure.width}px`}
+    style:height={figure && `${figure.height}px`}
+  >
+    {#if figure}<LineDrawing {...figure} />{/if}
+    {#each parts.places as p, i (p.index)}
+      <label
+        class:shown={p.shown}
+        class:advised={p.advised && !p.shown}
+        class:stands={p.stands && !p.shown}
+        style:left={figure && `${figure.places[i]?.x ?? 0}px`}
+        style:top={figure && `${figure.places[i]?.y ?? 0}px`}
+      >
         <input
           type="radio"
           name="{uid}-place"
@@ -288,6 +306,37 @@
     border: 7px solid transparent;
     border-top: 9px solid var(--on-accent);
   }
+  /* A drawing of its own: the marks stand at their places on it. */
+  .drawn-figure .band {
+    max-width: 100%;
+  }
+  .drawn-figure .band label {
+    position: absolute;
+    translate: -50% -50%;
+    min-width: 46px;
+    min-height: 46px;
+  }
+  .drawn-figure .knob {
+    display: none;
+  }
+  .drawn-figure .engraved {
+    padding: 3px 8px;
+    border: 1.5px solid var(--ink);
+    border-radius: 999px;
+    background: var(--sheet);
+  }
+  .drawn-figure .shown .engraved {
+    background: var(--accent);
+    border-color: var(--accent);
+    color: var(--on-accent);
+  }
+  .drawn-figure .advised .engraved {
+    border: 3px solid var(--accent);
+  }
+  .drawn-figure .stands .engraved {
+    border-style: dashed;
+  }
+
   /* Focus does not change the verdict: it is the person's to set, so it wears ink, not the accent. */
   .by-hand .shown {
     background: var(--ink);

@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { MarkSymbol } from '#core/camera/camera.ts';
+  import type { MarkSymbol } from '#core/camera/position.ts';
 
   /** A drawing that stands on a lever or ring. */
   export interface MarkSymbolProps {

@@ -8,9 +8,7 @@
 
   let { judged, onset }: { judged: Judged; onset: () => void } = $props();
   const current = useCurrent();
-  const movable = $derived(
-    judged.pair.camera.controls.filter((c) => c.kind !== 'fixed').filter((c) => positionCount(c) > 1)
-  );
+  const movable = $derived(judged.pair.camera.controls.filter((c) => positionCount(c) > 1));
   const fixed = $derived(fixedLine(judged.pair.camera));
   const choice = $derived(judged.shown.setting.choice);
   /** Whether anything stands elsewhere than the card shows it, as far as that is known. */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { Control } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
 import { marked } from '#core/error/pairs.test.fixtures.ts';
 import { drawnPositions, mustMove, standingMark, withOneB } from './control.ts';
 

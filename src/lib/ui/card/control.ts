@@ -1,5 +1,7 @@
 // How a control stands: what the card draws for each of its positions.
-import { gearOf, positionsOf, type Control, type Position } from '#core/camera/camera.ts';
+import { setOf, positionsOf } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
+import type { Position } from '#core/camera/position.ts';
 import type { Choice } from '#core/camera/setting.ts';
 
 /** One position as drawn. A position can be several of these at once. */
@@ -26,7 +28,7 @@ export function drawnPositions(
   return positionsOf(control, shown).map((position, index) => ({
     index,
     position,
-    gear: gearOf(control, index),
+    gear: setOf(control, index),
     shown: (shown[control.id] ?? 0) === index,
     advised: (advised[control.id] ?? 0) === index,
     stands: present[control.id] === index

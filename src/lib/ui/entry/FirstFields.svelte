@@ -1,16 +1,19 @@
 <!-- The few texts that this kind of camera needs before it can be used. -->
 <script lang="ts">
   import { FRAME_FORMATS } from '#core/film/film.ts';
-  import { FIRST_FIELDS } from '#schema/sheet/sheet.ts';
+  import { firstFields } from '#schema/sheet/sheet.ts';
   import { FORMAT_WORDS } from '../kit/say-kit.ts';
   import type { Draft } from './draft.svelte.ts';
+  import ControlKindField from './ControlKindField.svelte';
   import SheetField from './SheetField.svelte';
   import SheetSelect from './SheetSelect.svelte';
 
   let { draft }: { draft: Draft } = $props();
-  const needle = $derived(draft.has === 'cine' && draft.text('needle') === 'needle');
+  const first = $derived(firstFields(draft.has));
+  const asksNeedle = $derived(first.includes('needle'));
+  const needle = $derived(asksNeedle && draft.text('needle') === 'needle');
   const fields = $derived(
-    FIRST_FIELDS[draft.has].flatMap((f) =>
+    first.flatMap((f) =>
       f === 'needle' ? [] : f === 'aperture' && needle ? ['widest', 'smallest', 'believes'] : [f]
     )
   );
@@ -23,7 +26,7 @@
 </script>
 
 <div class="fields">
-  {#if draft.has === 'cine'}
+  {#if asksNeedle}
     <SheetSelect
       {draft}
       field="needle"
@@ -34,7 +37,10 @@
       ]}
     />
   {/if}
-  {#each fields as field (field)}<SheetField {draft} {field} />{/each}
+  {#each fields as field (field)}
+    <SheetField {draft} {field} />
+    {#if field === 'aperture' || field === 'time'}<ControlKindField {draft} acts={field} />{/if}
+  {/each}
   <SheetField {draft} field="focal" />
   <SheetSelect {draft} field="formats" label="Size of its pictures" options={formats} />
   <SheetField {draft} field="name" />

@@ -1,7 +1,7 @@
 <!-- What the camera has: a drawing for each kind, never a maker. -->
 <script lang="ts">
-  import { SHEET_KINDS } from '#schema/sheet/sheet.ts';
-  import KindDrawing from '../kit/KindDrawing.svelte';
+  import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+  import LineDrawing from '../card/LineDrawing.svelte';
   import type { Draft } from './draft.svelte.ts';
   import { SHEET_KIND_WORDS } from './words.ts';
 
@@ -9,7 +9,8 @@
 </script>
 
 <div class="kinds">
-  {#each SHEET_KINDS as has (has)}
+  {#each SHEET_ENTRIES as { name: has, figure } (has)}
+    {@const [name, more] = SHEET_KIND_WORDS[has] ?? [has, '']}
     <label class:on={draft.has === has}>
       <input
         type="radio"
@@ -18,8 +19,8 @@
         checked={draft.has === has}
         onchange={() => draft.choose(has)}
       />
-      <KindDrawing {has} />
-      <b>{SHEET_KIND_WORDS[has][0]}</b><span>{SHEET_KIND_WORDS[has][1]}</span>
+      <LineDrawing strokes={figure} width={160} height={96} />
+      <b>{name}</b><span>{more}</span>
     </label>
   {/each}
 </div>

@@ -1,5 +1,7 @@
 <!-- Everything that can come later: how sure its values are, focus, flash, finder, eye. -->
 <script lang="ts">
+  import { kindOfProgram } from '#core/camera/kinds/programs.ts';
+  import { firstFields, typicalSheet } from '#schema/sheet/sheet.ts';
   import { PERFORATIONS } from '#schema/kit/traits.ts';
   import { sayPerforation } from '#schema/kit/misfit-words.ts';
   import type { Draft } from './draft.svelte.ts';
@@ -12,9 +14,11 @@
     ['no', 'no'],
     ['yes', 'yes']
   ];
-  const itself = $derived(
-    ['timed', 'scene', 'line'].includes(draft.has) || draft.text('needle') === 'needle'
-  );
+  const program = $derived(kindOfProgram({ kind: draft.program }));
+  const itself = $derived(program.sets.aperture || program.sets.time);
+  const first = $derived(firstFields(draft.has));
+  const asksLater = (field: string): boolean => itself && !first.includes(field);
+  const moves = $derived(typicalSheet(draft.has)['moves']);
   const flash = $derived(draft.text('flash'));
   const fixed = $derived(draft.text('focus').trim() === '');
   const perforations: readonly (readonly [string, string])[] = [
@@ -84,8 +88,8 @@
   <section>
     <h3>Its eye</h3>
     <div class="fields">
-      {#if draft.has === 'scene'}<SheetField {draft} field="believes" />{/if}
-      {#if draft.has === 'cine'}<SheetField {draft} field="lighten" />{/if}
+      {#if asksLater('believes') && draft.has !== 'cine'}<SheetField {draft} field="believes" />{/if}
+      {#if asksLater('lighten')}<SheetField {draft} field="lighten" />{/if}
       <SheetSelect
         {draft}
         field="eye"
@@ -96,7 +100,7 @@
         ]}
       />
       <SheetField {draft} field="eyeAngle" />
-      {#if draft.has === 'timed' || draft.has === 'scene'}
+      {#if program.sheet.fields.includes('lowLight')}
         <SheetSelect
           {draft}
           field="lowLight"
@@ -117,7 +121,7 @@
     <SheetField {draft} field="finderUp" />
     <SheetField {draft} field="aimRight" />
     <SheetField {draft} field="aimUp" />
-    {#if draft.has === 'gears'}<SheetField {draft} field="sweep" /><input
+    {#if moves === 'swing'}<SheetField {draft} field="sweep" /><input
         type="hidden"
         name="moves"
         value="swing"
@@ -125,7 +129,7 @@
     <SheetSelect {draft} field="singleElement" label="A single element, or of plastic" options={YES} />
     <SheetSelect {draft} field="repeats" label="Several exposures on a frame" options={YES} />
     <SheetSelect {draft} field="battery" label="Runs on its pack’s battery" options={YES} />
-    {#if draft.has === 'cine'}
+    {#if moves === 'cine'}
       <SheetSelect {draft} field="perforations" label="Film it can drive" options={perforations} />
     {/if}
   </div>

@@ -30,9 +30,7 @@
       conditions: {}
     });
   });
-  const movable = $derived(
-    (camera?.controls ?? []).flatMap((c) => (c.kind !== 'fixed' && positionCount(c) > 1 ? [c] : []))
-  );
+  const movable = $derived((camera?.controls ?? []).filter((c) => positionCount(c) > 1));
   const deltas = $derived(judged ? deltasAlong(WHOLE, 79, judged.reach, judged.situation) : []);
   const misfits = $derived(camera ? misfitsOf(camera, film) : []);
 </script>

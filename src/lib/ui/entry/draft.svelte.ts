@@ -1,10 +1,13 @@
 // A camera's sheet while it is being filled in: the texts, the camera they make so far, and what is wrong or doubtful.
 import type { Camera } from '#core/camera/camera.ts';
+import { programKindOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
+import type { ProgramKindName } from '#core/camera/kinds/programs.ts';
+import type { Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import { filledSheet } from '#schema/sheet/entry.ts';
 import type { FieldFault } from '#schema/reading/parse.ts';
 import { doubtsOf, type Doubt } from '#schema/sheet/sheet-doubts.ts';
 import { readSheet } from '#schema/sheet/sheet-read.ts';
-import { SHEET_KINDS, TYPICAL_SHEETS, type Sheet, type SheetKind } from '#schema/sheet/sheet.ts';
+import { typicalSheet } from '#schema/sheet/sheet.ts';
 
 /** The sheet in the form. */
 export class Draft {
@@ -32,19 +35,25 @@ export class Draft {
     this.#before = before;
   }
 
-  get has(): SheetKind {
-    return SHEET_KINDS.find((k) => k === this.#texts['has']) ?? 'symbols';
+  /** The name of the entry that it was begun with. */
+  get has(): string {
+    return SHEET_ENTRIES.find(({ name }) => name === this.#texts['has'])?.name ?? 'symbols';
+  }
+
+  /** Who sets the exposure, by what was said so far. */
+  get program(): ProgramKindName {
+    return programKindOf(this.has, this);
   }
 
   /** Takes up another kind: what was said about the last one does not fit it. */
-  choose(has: SheetKind): void {
-    this.#texts = { ...TYPICAL_SHEETS[has], has };
+  choose(has: string): void {
+    this.#texts = { ...typicalSheet(has), has };
     this.#told = [];
   }
 
   /** What a field says. */
   text(field: string): string {
-    return this.#texts[field] ?? TYPICAL_SHEETS[this.has][field] ?? '';
+    return this.#texts[field] ?? typicalSheet(this.has)[field] ?? '';
   }
 
   say(field: string, text: string): void {

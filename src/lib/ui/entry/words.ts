@@ -1,9 +1,8 @@
 // Words of the camera's sheet: what each text is called, and what a hand needs to know to fill it in.
 import type { CameraCondition } from '#core/camera/camera.ts';
-import type { SheetKind } from '#schema/sheet/sheet.ts';
 
 /** What each kind has, in a few words. */
-export const SHEET_KIND_WORDS: Readonly<Record<SheetKind, readonly [string, string]>> = {
+export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, more: string]>> = {
   nothing: ['Nothing to set', 'one opening, one time'],
   symbols: ['A lever with symbols', 'sun and cloud'],
   scales: ['Scales of numbers', 'apertures and times'],
@@ -14,6 +13,9 @@ export const SHEET_KIND_WORDS: Readonly<Record<SheetKind, readonly [string, stri
   needle: ['A needle sets the opening', 'one time, with an electric eye'],
   cine: ['A spring motor', 'moving pictures']
 };
+
+/** Kinds of controls that are said by name: what they are called. */
+export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, string>>> = {};
 
 /** A text of the sheet: its label and, below it, how to write it. */
 export interface FieldWords {
@@ -79,7 +81,7 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
 };
 
 /** Where a kind asks for a text in words of its own. */
-const KIND_WORDS: Readonly<Partial<Record<SheetKind, Readonly<Record<string, FieldWords>>>>> = {
+const KIND_WORDS: Readonly<Record<string, Readonly<Record<string, FieldWords>>>> = {
   nothing: {
     aperture: { label: 'Its opening', hint: 'Focal length divided by the width of the hole.' },
     time: { label: 'Its shutter time', hint: 'With a B as well: I=1/40 B' }
@@ -104,7 +106,7 @@ const KIND_WORDS: Readonly<Partial<Record<SheetKind, Readonly<Record<string, Fie
 };
 
 /** Label and hint of a text on the sheet of a kind. */
-export function fieldWords(has: SheetKind, field: string): FieldWords {
+export function fieldWords(has: string, field: string): FieldWords {
   return KIND_WORDS[has]?.[field] ?? FIELD_WORDS[field] ?? { label: field, hint: '' };
 }
 

@@ -1,5 +1,6 @@
 <!-- The light on Shoot: guessed first if that is the habit, then found by any way; and what the camera's eye makes of it. -->
 <script lang="ts">
+  import { setsItself } from '#core/camera/camera.ts';
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
@@ -12,7 +13,7 @@
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
-  const itself = $derived(judged.pair.camera.program.kind !== 'manual');
+  const itself = $derived(setsItself(judged.pair.camera));
   let board = $state(false);
   // the panel shows how the light was found: while the marker is dragged that stays the same, and how much it is can wait
   // until it rests

@@ -3,7 +3,7 @@
   import { SUPPORTS } from '#core/error/situation.ts';
   import { SUPPORT_WORDS } from '../shoot/words.ts';
   import { untrack } from 'svelte';
-  import type { Camera } from '#core/camera/camera.ts';
+  import { type Camera, positionCount } from '#core/camera/camera.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import type { Frame } from '#core/log/frame.ts';
   import { STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
@@ -45,7 +45,7 @@
   let faults = $state.raw<readonly FieldFault[]>([]);
   /** How the frame is now, where somebody else changed it. */
   let theirs = $state.raw<Frame | null>(null);
-  const controls = $derived(camera?.controls.filter((c) => c.kind !== 'fixed') ?? []);
+  const controls = $derived(camera?.controls.filter((c) => positionCount(c) > 1) ?? []);
   const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
   const elsewhere = $derived(faults.filter((f) => f.field === '').map((f) => f.message));
 

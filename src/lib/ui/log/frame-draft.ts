@@ -1,5 +1,6 @@
 // A frame's form as texts, and back: only what was changed, with what it was before.
-import { gearOf, positionsOf, type Camera, type Control } from '#core/camera/camera.ts';
+import { setOf, positionsOf, type Camera } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import { factsOf, type Frame, type FrameFacts } from '#core/log/frame.ts';
 import { PLAIN } from '#core/error/circumstances.ts';
@@ -56,7 +57,7 @@ export function draftOf(frame: Frame): FrameDraft {
 /** The places of a control to choose from: value and words. */
 export function placesOf(control: Control): readonly (readonly [string, string])[] {
   return positionsOf(control).map((p, i) => {
-    const gear = gearOf(control, i);
+    const gear = setOf(control, i);
     return [String(i), gear === null ? p.mark : `${p.mark} (${gear})`] as const;
   });
 }

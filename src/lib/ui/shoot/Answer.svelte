@@ -1,5 +1,6 @@
 <!-- The answer at a glance: what to set, the chance, the reason, and what fails beside the exposure. -->
 <script lang="ts">
+  import { setsItself } from '#core/camera/camera.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
@@ -26,7 +27,7 @@
           <span><Figures text={part} /></span>
         {/each}
       </p>
-      <p class="values" class:long={camera.program.kind !== 'manual'}>
+      <p class="values" class:long={setsItself(camera)}>
         <Figures text={sayExposure(camera, judged.shown.exposure)} />
       </p>
     </div>

@@ -1,7 +1,7 @@
 <!-- The frame beside its light: what it is for, how far the subject is and how it moves, what the camera stands on. -->
 <script lang="ts">
   import { CONTRASTS } from '#core/light/contrast.ts';
-  import { positionsOf } from '#core/camera/camera.ts';
+  import { positionsOf, setsItself } from '#core/camera/camera.ts';
   import { controlFor } from '#core/camera/setting.ts';
   import { readMetres } from '#core/camera/marks.ts';
   import { aimOff } from '#core/focus/aim-off.ts';
@@ -180,12 +180,12 @@
   >
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
   </select>
-  {#if camera.program.kind !== 'manual'}<EyeAgainst />{/if}
+  {#if setsItself(camera)}<EyeAgainst />{/if}
   {#if hasLamp || asked.lamp}
     <LampFields />
   {/if}
   <div class="two">
-    {#if camera.program.kind !== 'manual'}
+    {#if setsItself(camera)}
       <button
         type="button"
         class="chip"

@@ -1,5 +1,6 @@
 <!-- What is on the camera: filters and where they sit, flash and its power, several exposures on one frame. -->
 <script lang="ts">
+  import { setsItself } from '#core/camera/camera.ts';
   import type { FilterPlace } from '#core/error/filters.ts';
   import { atHandFrom } from '#core/advice/at-hand.ts';
   import { flashRange } from '#core/advice/flash-range.ts';
@@ -22,7 +23,7 @@
   const atHand = $derived(atHandFrom(current.films, current.things));
   const now = $derived({ ...PLAIN, ...current.asked.circumstances });
   const PLACES = $derived<readonly FilterPlace[]>(
-    camera.program.kind === 'manual' ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye']
+    !setsItself(camera) ? ['lens'] : ['lens-and-eye', 'lens', 'pack', 'eye']
   );
   const units = $derived<readonly FlashUnit[]>(
     camera.flash.kind === 'switch' ? [camera.flash.unit] : camera.flash.kind === 'shoe' ? atHand.flashes : []

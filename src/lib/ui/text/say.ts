@@ -1,5 +1,7 @@
 // What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
-import { gearOf, positionCount, type Camera, type Control, type ControlActs } from '#core/camera/camera.ts';
+import { type Camera, positionCount, setOf, setsItself, setsOf } from '#core/camera/camera.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
+import type { ControlActs } from '#core/camera/position.ts';
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
@@ -74,7 +76,7 @@ export function instructionParts(camera: Camera, setting: Setting): readonly str
     if (control.acts === 'focus' || positionCount(control) < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
     const noun = control.label.split(' ').at(-1) ?? control.label;
-    const gear = gearOf(control, setting.choice[control.id] ?? 0);
+    const gear = setOf(control, setting.choice[control.id] ?? 0);
     const name = BY_FUNCTION[control.acts];
     if (name !== undefined && /\d/.test(mark)) return [`${name} ${gear === null ? '' : `${gear} `}${mark}`];
     return [`${noun} to ${gear === null ? '' : `${gear} `}${mark}`];
@@ -98,8 +100,8 @@ export function sayValues({ fNumber, seconds }: Pick<Exposure, 'fNumber' | 'seco
 
 /** What happens then, and who does it: "That gives …", or what the camera does by itself and where it meets its limit. */
 export function sayExposure(camera: Camera, exposure: Exposure): string {
-  if (camera.program.kind === 'manual') return `That gives ${sayValues(exposure)}`;
-  const timed = camera.program.kind === 'automatic-time';
+  if (!setsItself(camera)) return `That gives ${sayValues(exposure)}`;
+  const timed = !setsOf(camera).aperture;
   const near = nearestTimeMark(exposure.seconds, 'full');
   const given = timed
     ? `The camera times it: about ${sayTime(exposure.seconds > 0.3 || exposure.limit !== 'none' ? exposure.seconds : near)} at ${formatFNumber(markOfFNumber(exposure.fNumber))}`

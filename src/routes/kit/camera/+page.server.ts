@@ -2,7 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { filledSheet } from '#schema/sheet/entry.ts';
 import { readSheet } from '#schema/sheet/sheet-read.ts';
 import { sheetFrom } from '#schema/sheet/sheet-write.ts';
-import { TYPICAL_SHEETS } from '#schema/sheet/sheet.ts';
+import { typicalSheet } from '#schema/sheet/sheet.ts';
 import { textsOf } from '#server/http/form.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,7 +12,7 @@ export const load: PageServerLoad = ({ url }) => {
   const like = store().cameras.find(url.searchParams.get('like') ?? '');
   const start = like
     ? { ...sheetFrom(like.value), name: `${like.value.name}, another`.slice(0, 80) }
-    : { ...TYPICAL_SHEETS.symbols, has: 'symbols' };
+    : { ...typicalSheet('symbols'), has: 'symbols' };
   return { start, like: like?.value.name ?? null };
 };
 

@@ -5,7 +5,7 @@
   import { tick } from 'svelte';
   import { enhance } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
-  import { positionsOf } from '#core/camera/camera.ts';
+  import { positionsOf, setsItself } from '#core/camera/camera.ts';
   import { frameMarks } from '#core/log/border-note.ts';
   import { LIGHT_WORDS } from '#core/ways/light-text.ts';
   import type { Frame } from '#core/log/frame.ts';
@@ -105,7 +105,7 @@
         list="light-words"
       />
       <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
-      {#if camera.program.kind !== 'manual'}
+      {#if setsItself(camera)}
         <TextField name="heard" label="Time as heard" value={own('heard')} fault={faultOf('heard')} />
       {/if}
       <SelectField

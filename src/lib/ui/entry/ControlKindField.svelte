@@ -1,0 +1,32 @@
+<script module lang="ts">
+  import type { ControlActs } from '#core/camera/position.ts';
+  import type { Draft } from './draft.svelte.ts';
+
+  /** What the control looks like, where that cannot be told from its marks. */
+  export interface ControlKindFieldProps {
+    draft: Draft;
+    acts: ControlActs;
+  }
+</script>
+
+<script lang="ts">
+  import { kindFieldOf, namedKinds } from '#schema/sheet/sheet-controls.ts';
+  import SheetSelect from './SheetSelect.svelte';
+  import { CONTROL_KIND_WORDS } from './words.ts';
+
+  let { draft, acts }: ControlKindFieldProps = $props();
+  const named = $derived(namedKinds(acts));
+  const options = $derived<readonly (readonly [string, string])[]>([
+    ['', 'a lever, ring or wheel'],
+    ...named.map((name) => [name, CONTROL_KIND_WORDS[name] ?? name] as const)
+  ]);
+</script>
+
+{#if named.length > 0}
+  <SheetSelect
+    {draft}
+    field={kindFieldOf(acts)}
+    label={acts === 'aperture' ? 'Openings are set with' : 'Times are set with'}
+    {options}
+  />
+{/if}
