@@ -6,7 +6,6 @@ import { evAtSeconds, rangeOf, respond } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { reciprocityKinks, reciprocityStops, type Reciprocity } from '../film/reciprocity.ts';
-import { evFromSetting } from '../light/lv.ts';
 
 /** A stretch of wanted exposure values in which EVset − r(t) = alpha + beta·EV. */
 export interface Piece {

@@ -51,7 +51,7 @@
   let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
-  const timesItself = $derived(around !== undefined && around !== null && setsOf(around.pair.camera).time);
+  const timesItself = $derived(around !== null && setsOf(around.pair.camera).time);
   const counted = $derived(around?.shown.setting.timedByHand === true);
 
   /** Remembers that the controls stand as the card shows them. */

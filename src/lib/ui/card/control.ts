@@ -60,7 +60,8 @@ export function withOneB(positions: readonly DrawnPosition[]): PlacesAndCounts {
   if (!stands) return { places, counted };
   const b: DrawnPosition = {
     ...stands,
-    position: { ...stands.position, mark: 'B' },
+    // what stands on the camera is the first word: the rest is the length
+    position: { ...stands.position, mark: stands.position.mark.split(' ')[0] ?? 'B' },
     shown: counted.some((p) => p.shown),
     advised: counted.some((p) => p.advised),
     stands: counted.some((p) => p.stands)

@@ -15,10 +15,11 @@
   import { CONTROL_KIND_WORDS } from './words.ts';
 
   let { draft, acts }: ControlKindFieldProps = $props();
+  const hint = $derived(CONTROL_KIND_WORDS[draft.text(kindFieldOf(acts))]?.[1] ?? '');
   const named = $derived(namedKinds(acts));
   const options = $derived<readonly (readonly [string, string])[]>([
     ['', 'a lever, ring or wheel'],
-    ...named.map((name) => [name, CONTROL_KIND_WORDS[name] ?? name] as const)
+    ...named.map((name) => [name, CONTROL_KIND_WORDS[name]?.[0] ?? name] as const)
   ]);
 </script>
 
@@ -29,4 +30,5 @@
     label={acts === 'aperture' ? 'Openings are set with' : 'Times are set with'}
     {options}
   />
+  {#if hint !== ''}<p>{hint}</p>{/if}
 {/if}

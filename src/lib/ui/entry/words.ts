@@ -14,8 +14,9 @@ export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, m
   cine: ['A spring motor', 'moving pictures']
 };
 
-/** Kinds of controls that are said by name: what they are called. */
-export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, string>>> = {};
+/** Kinds of controls that are said by name: what they are called, and how their marks are written. */
+export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> =
+  {};
 
 /** A text of the sheet: its label and, below it, how to write it. */
 export interface FieldWords {
