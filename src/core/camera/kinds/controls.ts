@@ -10,13 +10,16 @@ import { linkedFrom, linkedShape } from './linked/schema.ts';
 import { marked } from './marked/control.ts';
 import { markedFrom, markedShape } from './marked/schema.ts';
 import { stored } from './parts.ts';
+import { plate } from './plate/control.ts';
+import { plateFrom, plateShape } from './plate/schema.ts';
 
 /** Every kind by its name, in the order in which a sheet's texts are tried on them. */
 export const CONTROL_KINDS = {
   linked: stored(linked, linkedShape, linkedFrom),
   geared: stored(geared, gearedShape, gearedFrom),
   fixed: stored(fixed, fixedShape, fixedFrom),
-  marked: stored(marked, markedShape, markedFrom)
+  marked: stored(marked, markedShape, markedFrom),
+  plate: stored(plate, plateShape, plateFrom)
 } as const;
 
 /** The name of a kind of control. */

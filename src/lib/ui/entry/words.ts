@@ -15,8 +15,9 @@ export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, m
 };
 
 /** Kinds of controls that are said by name: what they are called, and how their marks are written. */
-export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> =
-  {};
+export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> = {
+  plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.']
+};
 
 /** A text of the sheet: its label and, below it, how to write it. */
 export interface FieldWords {

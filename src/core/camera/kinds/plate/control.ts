@@ -1,0 +1,60 @@
+// A plate with holes that slides before the lens, with a click between every two marks: half the way in stops from one to the next.
+import { badValues } from '../../good-value.ts';
+import { writeMarks } from '../../marks.ts';
+import type { Position } from '../../position.ts';
+import type { ControlKind } from '../control-kind.ts';
+import { mergedPositions, untouched } from '../from-marks.ts';
+import { plateDrawing } from './drawing.ts';
+
+/** A sliding plate. */
+export interface PlateControl {
+  readonly kind: 'plate';
+  readonly id: string;
+  readonly label: string;
+  readonly acts: 'aperture';
+  /** The openings that are engraved, from one end to the other, at least two. */
+  readonly marks: readonly Position[];
+}
+
+/** Every place it clicks into: the marks and the places between them. */
+function clicks({ marks }: PlateControl): readonly Position[] {
+  return marks.flatMap((b, i) => {
+    const a = marks[i - 1];
+    const between = a && { mark: `${a.mark}–${b.mark}`, symbol: null, value: Math.sqrt(a.value * b.value) };
+    return between ? [between, b] : [b];
+  });
+}
+
+/** @see PlateControl */
+export const plate: ControlKind<PlateControl> = {
+  acts: ['aperture'],
+  positions: clicks,
+  count: ({ marks }) => Math.max(0, 2 * marks.length - 1),
+  values: (control) => clicks(control).map((p) => p.value),
+  setOf: () => null,
+  meaningSaid: false,
+  faults: (control, camera) => badValues(camera, control, control.marks),
+  drawing: ({ marks }) => plateDrawing(marks),
+  sheet: {
+    byName: true,
+    recognises: () => true,
+    read(ask) {
+      const old = ask.before?.kind === 'plate' ? ask.before : null;
+      const marks = ask.positions();
+      if (marks.length < 2) {
+        ask.fault('aperture', 'A sliding plate has two openings or more. Write them as 8 11 16.');
+        return null;
+      }
+      if (old && untouched(old.marks, marks)) return old;
+      return {
+        kind: 'plate',
+        id: old?.id ?? 'aperture',
+        label: old?.label ?? 'plate',
+        acts: 'aperture',
+        marks
+      };
+    },
+    write: ({ marks }) => ({ aperture: writeMarks('aperture', marks), apertureBy: 'plate' }),
+    merge: (was, asRead, now) => ({ ...now, marks: mergedPositions(was.marks, asRead.marks, now.marks) })
+  }
+};
