@@ -1,5 +1,7 @@
 // The kinds of controls there are. A further kind is its folder and one line here.
 import type { InferType } from 'yup';
+import { blades } from './blades/control.ts';
+import { bladesFrom, bladesShape } from './blades/schema.ts';
 import type { ControlKind } from './control-kind.ts';
 import { fixed } from './fixed/control.ts';
 import { fixedFrom, fixedShape } from './fixed/schema.ts';
@@ -19,7 +21,8 @@ export const CONTROL_KINDS = {
   geared: stored(geared, gearedShape, gearedFrom),
   fixed: stored(fixed, fixedShape, fixedFrom),
   marked: stored(marked, markedShape, markedFrom),
-  plate: stored(plate, plateShape, plateFrom)
+  plate: stored(plate, plateShape, plateFrom),
+  blades: stored(blades, bladesShape, bladesFrom)
 } as const;
 
 /** The name of a kind of control. */

@@ -16,7 +16,8 @@ export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, m
 
 /** Kinds of controls that are said by name: what they are called, and how their marks are written. */
 export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> = {
-  plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.']
+  plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.'],
+  blades: ['three blades: sun, cloud, moon', 'The moon is B. Write the two times: 1/125 1/60.']
 };
 
 /** A text of the sheet: its label and, below it, how to write it. */
