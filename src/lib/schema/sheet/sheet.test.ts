@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { DEMO_CAMERAS } from '#server/demo/seed.ts';
-import type { Camera } from '#core/camera/camera.ts';
+import { positionCount, type Camera } from '#core/camera/camera.ts';
+import { allSettings } from '#core/camera/setting.ts';
+import { cameraFromJson } from '../kit/camera.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import { doubtsOf } from './sheet-doubts.ts';
 import { readSheet } from './sheet-read.ts';
@@ -44,6 +46,33 @@ describe('sheets of every kind', () => {
     );
     const again = readSheet(sheetFrom(camera), camera.id, camera);
     expect(again).toEqual({ ok: true, value: camera });
+  });
+  test.each([
+    ['plate', { aperture: '8 11 16', apertureBy: 'plate' }, 'aperture', 5],
+    ['blades', { time: '1/125 1/60', timeBy: 'blades' }, 'time', 11]
+  ] as const)(
+    'a control of a kind that is said by name, and again the same: %s',
+    (kind, texts, acts, count) => {
+      const camera = read(typical('scales', texts));
+      const control = camera.controls.find((c) => c.acts === acts);
+      expect(control?.kind).toBe(kind);
+      expect(control && positionCount(control)).toBe(count);
+      expect(cameraFromJson(JSON.stringify(camera))).toEqual(camera);
+      expect(readSheet(sheetFrom(camera), camera.id, camera)).toEqual({ ok: true, value: camera });
+      const renamed = { ...camera, controls: camera.controls.map((c) => ({ ...c, label: `my ${c.label}` })) };
+      expect(readSheet({ ...sheetFrom(renamed), name: 'other' }, 'c', renamed)).toEqual({
+        ...{ ok: true, value: { ...renamed, name: 'other' } }
+      });
+      const settings = allSettings(camera, {});
+      expect(settings).toHaveLength(count * (acts === 'aperture' ? 10 : 6));
+    }
+  );
+  test.each([
+    ['aperture', { aperture: '8', apertureBy: 'plate' }, 'two openings or more'],
+    ['time', { time: '1/125 1/60 1/30', timeBy: 'blades' }, 'two times']
+  ])('a kind that is said by name tells what it needs: %s', (field, texts, words) => {
+    const fault = faultsOf(typical('scales', texts)).find((f) => f.field === field);
+    expect(fault?.message).toContain(words);
   });
   test('a box that counts on B, with a flash by switch and a distance its owner found', () => {
     const camera = read(
