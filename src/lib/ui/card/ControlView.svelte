@@ -60,7 +60,7 @@
 <fieldset
   class={figure ? 'drawn-figure' : `drawn-${drawing?.drawn === 'row' ? drawing.as : 'ring'}`}
   class:by-hand={control.acts === 'focus'}
-  style:--marks={parts.places.length}
+  style:--marks={figure ? figure.width / 56 : parts.places.length}
 >
   <legend>
     <span class="name">{control.label}</span>
@@ -320,9 +320,10 @@
     display: none;
   }
   .drawn-figure .engraved {
-    padding: 3px 8px;
+    padding: 3px 5px;
     border: 1.5px solid var(--ink);
-    border-radius: 999px;
+    border-radius: 14px;
+    white-space: nowrap;
     background: var(--sheet);
   }
   .drawn-figure .shown .engraved {

@@ -13,7 +13,12 @@
   let { strokes, width, height }: LineDrawingProps = $props();
 </script>
 
-<svg viewBox="0 0 {width} {height}" style:height="{height}px" aria-hidden="true">
+<svg
+  viewBox="0 0 {width} {height}"
+  style:height="{height}px"
+  style:min-width="min({width}px, 100%)"
+  aria-hidden="true"
+>
   {#each strokes as stroke, i (i)}
     {#if 'path' in stroke}
       <path d={stroke.path} class={stroke.tone ?? 'line'} />

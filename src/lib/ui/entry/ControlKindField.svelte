@@ -24,11 +24,25 @@
 </script>
 
 {#if named.length > 0}
-  <SheetSelect
-    {draft}
-    field={kindFieldOf(acts)}
-    label={acts === 'aperture' ? 'Openings are set with' : 'Times are set with'}
-    {options}
-  />
-  {#if hint !== ''}<p>{hint}</p>{/if}
+  <div>
+    <SheetSelect
+      {draft}
+      field={kindFieldOf(acts)}
+      label={acts === 'aperture' ? 'Openings are set with' : 'Times are set with'}
+      {options}
+    />
+    {#if hint !== ''}<p>{hint}</p>{/if}
+  </div>
 {/if}
+
+<style>
+  div {
+    width: 14rem;
+    max-width: 100%;
+  }
+  p {
+    color: var(--soft);
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+</style>
