@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { framesToSettle, KNOTS, learnBias, type Observation, type Prior } from './bias.ts';
+import { KNOTS } from './expected.ts';
+import { framesToSettle, learnBias, type Observation, type Prior } from './bias.ts';
 
 const PRIOR: Prior = { camera: [{ weight: 1, sd: 0.5 }], batchSd: () => 0.2 };
 const near = (stops: number, more: Partial<Observation> = {}): Observation => ({

@@ -5,29 +5,7 @@
 import type { MixedNormal } from '../numeric/student.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import type { Moment } from '../sky/moment.ts';
-
-/**
- * The error that the engine expects of a frame with any bias of its camera, stops: rising stop by stop from what it is without
- * one, or straight from one of the biases asked to the next where a limit makes it flat.
- */
-export type Expected =
-  | { readonly kind: 'straight'; readonly atZero: number }
-  /** At each of KNOTS. */
-  | { readonly kind: 'knots'; readonly values: readonly number[] };
-
-/** Steps of the biases below, stops. */
-const KNOT_STOPS = 1 / 4;
-/** Biases for which the engine is asked where the error is not straight, stops. */
-export const KNOTS: readonly number[] = Array.from({ length: 49 }, (_, i) => -6 + i * KNOT_STOPS);
-
-/** The error expected with a bias of so many stops. */
-export function expectedAt(expected: Expected, biasStops: number): number {
-  if (expected.kind === 'straight') return expected.atZero + biasStops;
-  const at = Math.min(KNOTS.length - 1, Math.max(0, (biasStops + 6) / KNOT_STOPS));
-  const below = Math.floor(at);
-  const [a = 0, b = a] = [expected.values[below], expected.values[below + 1]];
-  return a + (b - a) * (at - below);
-}
+import { clippedAt, expectedAt, SPREAD, spreadsOf, type Clipped, type Expected } from './expected.ts';
 
 /** What a frame says. */
 export interface Observation {
@@ -89,12 +67,6 @@ const LINE: readonly number[] = Array.from(
 );
 const MIDDLE = (LINE.length - 1) / 2;
 
-/** Points of a sum over a standard normal, ±4 sd: equal steps are exact to 1e-12 for what is smooth (trapezoid rule). */
-const SPREAD: readonly { readonly z: number; readonly weight: number }[] = Array.from(
-  { length: 33 },
-  (_, i) => (i - 16) / 4
-).map((z) => ({ z, weight: Math.exp((-z * z) / 2) }));
-
 /** Least chance that counts: a frame that cannot be is an error of who judged. */
 const LEAST = 1e-12;
 /** Steps of the table below, stops. */
@@ -135,8 +107,50 @@ function likelihoodOf(seen: Observation['seen'], sd: number): Likelihood {
 
 /** A frame that has its reading to itself: what the reading adds to its error is normal, so it is summed over in closed form. */
 function aloneLine({ seen, frameSd, readingSd, expected }: Observation): readonly number[] {
+  if (expected.kind === 'clipped') {
+    const likelihood = likelihoodOf(seen, Math.hypot(frameSd, spreadsOf(expected).given));
+    return clippedLine(expected, (error) => likelihood(error));
+  }
   const likelihood = likelihoodOf(seen, Math.hypot(frameSd, readingSd));
   return LINE.map((b) => likelihood(expectedAt(expected, b)));
+}
+
+/** The log of a sum of exponentials. */
+function logSum(logs: readonly number[]): number {
+  let most = -Infinity;
+  for (const log of logs) most = Math.max(most, log);
+  let sum = 0;
+  for (const log of logs) sum += Math.exp(log - most);
+  return most + Math.log(sum);
+}
+
+/** Log likelihood along the line, summed over what the reading of a clipped camera may be off. */
+function clippedLine(clipped: Clipped, logAt: (error: number) => number): readonly number[] {
+  const { reading } = spreadsOf(clipped);
+  return LINE.map((b) =>
+    logSum(SPREAD.map(({ z, weight }) => Math.log(weight) + logAt(clippedAt(clipped, b, z * reading))))
+  );
+}
+
+/** Frames of one reading on a clipped camera: reading and light are both shared. */
+function clippedTogether(frames: readonly Observation[], first: Clipped): readonly number[] {
+  const { reading, given } = spreadsOf(first);
+  const likelihoods = frames.map((f) => likelihoodOf(f.seen, f.frameSd));
+  const coarse = SPREAD.filter((_, i) => i % 2 === 0);
+  return LINE.map((b) => {
+    const logs: number[] = [];
+    for (const { z, weight } of SPREAD) {
+      const errors = frames.map(({ expected }) =>
+        expected.kind === 'clipped' ? clippedAt(expected, b, z * reading) : expectedAt(expected, b)
+      );
+      for (const left of coarse) {
+        let log = Math.log(weight * left.weight);
+        for (const [i, error] of errors.entries()) log += likelihoods[i]?.(error + left.z * given) ?? 0;
+        logs.push(log);
+      }
+    }
+    return logSum(logs);
+  });
 }
 
 const lines = new WeakMap<
@@ -172,6 +186,7 @@ export function lineOf(frames: readonly Observation[]): readonly number[] {
 function readingLine(frames: readonly Observation[]): readonly number[] {
   const [first, ...more] = frames;
   if (first && more.length === 0) return aloneLine(first);
+  if (first?.expected.kind === 'clipped') return clippedTogether(frames, first.expected);
   const sd = first?.readingSd ?? 0;
   const spread = sd === 0 ? [{ z: 0, weight: 1 }] : SPREAD;
   const total = spread.reduce((sum, s) => sum + s.weight, 0);

@@ -9,7 +9,7 @@ import { settingOf } from '../camera/setting.ts';
 import { filmWindow } from '../film/window.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
 import { FAULTS, seenOf, TONES, WORDS, type Outcome } from './judgement.ts';
-import { expectedAt } from './bias.ts';
+import { expectedAt } from './expected.ts';
 import { learnFrom, observationOf, type JudgedFrame } from './observe.ts';
 
 const TOY = cameraWith([marked('aperture', [12, 8]), fixed('time', 'N', 1 / 90)]);

@@ -2,14 +2,18 @@
 import { type Camera, setsItself } from '../camera/camera.ts';
 import { CONDITION_SD } from '../camera/camera.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
+import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { filmWindow } from '../film/window.ts';
 import { isEvidence, settingOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
-import { errorOfFrame, sumTerms } from '../error/delta.ts';
+import { givenEv, piecesOf } from '../chance/pieces.ts';
+import { PLAIN, type Circumstances } from '../error/circumstances.ts';
+import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
 import { EYE_SD, FRAME_SD, hasOldCell, OLD_CELL_SCALE } from '../error/situation.ts';
 import { STUDENT_4, type MixedNormal } from '../numeric/student.ts';
-import { KNOTS, learnBias, type Learned, type Observation } from './bias.ts';
+import { learnBias, type Learned, type Observation } from './bias.ts';
+import { KNOTS, type Expected } from './expected.ts';
 import { seenOf, type Judgement } from './judgement.ts';
 import { outliersOf, type Outlier } from './outliers.ts';
 
@@ -33,21 +37,47 @@ export function observationOf({ frame, camera, film, judgement }: JudgedFrame): 
     sumTerms(errorOfFrame({ ...camera, biasStops }, film, setting, light.lv, conditions.circumstances).terms);
   const manual = !setsItself(camera);
   const noFlash = (conditions.circumstances?.flash.kind ?? 'as-it-comes') !== 'fired';
-  // set by hand and lit by one light, the error rises stop by stop with the bias
-  const straight = manual && noFlash && camera.flash.kind !== 'automatic';
+  // set by hand and lit by one light, the error rises stop by stop with the bias; one that sets itself is clipped at its limits
+  const oneLight = noFlash && camera.flash.kind !== 'automatic';
+  const eyeSd = EYE_SD[conditions.scene ?? 'even'];
+  const expected: Expected = !oneLight
+    ? { kind: 'knots', values: KNOTS.map(deltaWith) }
+    : manual
+      ? { kind: 'straight', atZero: deltaWith(0) }
+      : clippedFor({ ...camera, biasStops: 0 }, film, setting, {
+          ...{ delta: deltaWith(0), lv: light.lv, lightSd: light.sdStops, eyeSd },
+          circumstances: conditions.circumstances
+        });
   const timing = setting.timedByHand && setting.seconds !== null ? handTimingSd(setting.seconds) : 0;
   return {
     frameId: frame.id,
     batchId: film.id,
     // frames in just the same light on the same film share its reading
     readingId: `${frame.loadId} ${JSON.stringify(light)}`,
-    expected: straight
-      ? { kind: 'straight', atZero: deltaWith(0) }
-      : { kind: 'knots', values: KNOTS.map(deltaWith) },
+    expected,
     seen: seenOf(judgement.outcome, film, filmWindow(film, light.contrast)),
-    readingSd: manual ? light.sdStops : EYE_SD[conditions.scene ?? 'even'],
+    readingSd: manual ? light.sdStops : eyeSd,
     frameSd: Math.hypot(FRAME_SD, timing)
   };
+}
+
+/** What a camera that sets itself is expected to do with a light and a reading that are both unsure. */
+function clippedFor(
+  camera: Camera,
+  film: Film,
+  setting: Setting,
+  on: {
+    readonly delta: number;
+    readonly lv: number;
+    readonly lightSd: number;
+    readonly eyeSd: number;
+    readonly circumstances: Circumstances | undefined;
+  }
+): Expected {
+  const { delta, lv, lightSd, eyeSd, circumstances = PLAIN } = on;
+  const wanted = wantedEv(camera, setting, lv + circumstances.eyeOffsetStops, circumstances);
+  const fixed = delta + givenEv(camera, film, setting, wanted);
+  return { kind: 'clipped', fixed, wanted, lightSd, eyeSd, pieces: piecesOf(camera, film, setting) };
 }
 
 /** What judged frames say about a camera, with those that disagree. */

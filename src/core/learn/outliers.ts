@@ -1,6 +1,7 @@
 // Judged frames that disagree with what all of them say together.
 import { normalBetween } from '../numeric/normal.ts';
-import { expectedAt, type Estimate, type Observation } from './bias.ts';
+import type { Estimate, Observation } from './bias.ts';
+import { predictedAt } from './expected.ts';
 
 /** A frame that disagrees. */
 export interface Outlier {
@@ -16,8 +17,8 @@ const UNLIKELY = 0.05;
 /** Frames that lie further from what is expected with the estimate than one in twenty does by chance. */
 export function outliersOf(observations: readonly Observation[], estimate: Estimate): readonly Outlier[] {
   return observations.flatMap(({ frameId, seen, readingSd, frameSd, ...o }): readonly Outlier[] => {
-    const expected = expectedAt(o.expected, estimate.stops);
-    const sd = Math.hypot(readingSd, frameSd, estimate.sd);
+    const { mean: expected, sd: ownSd } = predictedAt(o.expected, estimate.stops, readingSd);
+    const sd = Math.hypot(ownSd, frameSd, estimate.sd);
     if (seen.kind === 'near') {
       const byStops = seen.stops - expected;
       return Math.abs(byStops) > BEYOND_SDS * Math.hypot(sd, seen.sd) ? [{ frameId, byStops }] : [];

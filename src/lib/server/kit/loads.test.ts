@@ -1,7 +1,7 @@
 // A film from loading to development: what is refused, what is asked about again, what follows.
 import { describe, expect, test } from 'vitest';
 import { newFrameWith } from '#core/log/frames.test.fixtures.ts';
-import { expectedAt } from '#core/learn/bias.ts';
+import { expectedAt } from '#core/learn/expected.ts';
 import type { Development } from '#core/log/load.ts';
 import { moment } from '#core/sky/moment.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';

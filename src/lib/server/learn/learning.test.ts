@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { KNOTS, learnBias, type Observation } from '#core/learn/bias.ts';
+import { KNOTS } from '#core/learn/expected.ts';
+import { learnBias, type Observation } from '#core/learn/bias.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import { judgementWith, NOON } from '#core/log/frames.test.fixtures.ts';
 import { cameraRepository } from '../kit/cameras.ts';

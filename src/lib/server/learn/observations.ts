@@ -1,6 +1,7 @@
 // What each judged frame says of its camera, kept in the database. The only SQL about it.
 import type { Database } from 'better-sqlite3';
-import type { Expected, Observation } from '#core/learn/bias.ts';
+import type { Observation } from '#core/learn/bias.ts';
+import { KNOTS, type Expected } from '#core/learn/expected.ts';
 
 interface Row {
   readonly frame_id: string;
@@ -44,11 +45,31 @@ const fromBlob = (blob: Buffer): readonly number[] =>
 
 function expectedFrom(values: readonly number[]): Expected {
   const [atZero = 0] = values;
-  return values.length === 1 ? { kind: 'straight', atZero } : { kind: 'knots', values };
+  if (values.length === 1) return { kind: 'straight', atZero };
+  if (values.length === KNOTS.length) return { kind: 'knots', values };
+  const [fixed = 0, wanted = 0, lightSd = 0, eyeSd = 0, ...rest] = values;
+  const pieces = Array.from({ length: rest.length / PIECE }, (_, i) => {
+    const [from = 0, to = 0, alpha = 0, beta = 0] = rest.slice(i * PIECE, (i + 1) * PIECE);
+    return { from, to, alpha, beta };
+  });
+  return { kind: 'clipped', fixed, wanted, lightSd, eyeSd, pieces };
 }
 
-const valuesOf = (expected: Expected): readonly number[] =>
-  expected.kind === 'straight' ? [expected.atZero] : expected.values;
+/** Numbers of a piece. Four, and four before them: never as many as there are knots. */
+const PIECE = 4;
+
+function valuesOf(expected: Expected): readonly number[] {
+  switch (expected.kind) {
+    case 'straight':
+      return [expected.atZero];
+    case 'knots':
+      return expected.values;
+    case 'clipped': {
+      const { fixed, wanted, lightSd, eyeSd, pieces } = expected;
+      return [fixed, wanted, lightSd, eyeSd, ...pieces.flatMap((p) => [p.from, p.to, p.alpha, p.beta])];
+    }
+  }
+}
 
 function fromRow(row: Row): KeptObservation {
   const { frame_id: frameId, state, batch_id: batchId, expected } = row;
