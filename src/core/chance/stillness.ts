@@ -11,9 +11,10 @@ import type { Motion, Situation } from '../error/situation.ts';
 export const HAND_SPREAD = 0.9;
 /** Spread of the logarithm of the longest time for a moving subject, one sd. */
 export const SUBJECT_SPREAD = 0.5;
-/** How much longer than τ a usual hand holds in half of all frames; and so does a person who leans, once more. */
-const HALF_HELD = 2.5;
-const LEANING = 2.5;
+/** How much longer than τ a usual hand holds in half of all frames. */
+export const HALF_HELD = 2.5;
+/** And how much longer still when leaning or on a taut strap. */
+export const LEANING = 2.5;
 /** A single element or plastic draws softly: twice the blur is not seen. */
 const SOFT = 2;
 

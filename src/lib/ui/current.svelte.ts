@@ -68,8 +68,10 @@ export class Current {
   /** What is true beside camera, film and light. */
   readonly conditions: Conditions = $derived.by(() => {
     const circumstances = { ...PLAIN, ...this.asked.circumstances, lightKind: this.#lightKind };
+    const { steadiness = this.settings.steadiness } = this.asked;
     return {
       ...this.asked,
+      ...(steadiness === 1 ? {} : { steadiness }),
       circumstances: { ...circumstances, filters: this.#filters(circumstances.filters) }
     };
   });

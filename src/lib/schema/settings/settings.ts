@@ -15,6 +15,11 @@ export function schemeOf(name: string | undefined): Scheme | null {
   return SCHEMES.find((s) => s === name) ?? null;
 }
 
+const steadiness = () =>
+  number()
+    .min(0.2, 'A hand holds 0.2 to 4 times as long as most.')
+    .max(4, 'A hand holds 0.2 to 4 times as long as most.');
+
 /** Everything that is remembered; changes name just what is to change. */
 export const settingsSchema = object({
   /** The school asked first. */
@@ -26,7 +31,9 @@ export const settingsSchema = object({
   /** Look of the pages on a device that was given none of its own: for glare, for the evening, for eyes that are used to the dark. */
   scheme: string().oneOf(SCHEMES).required(),
   /** Chance 0…1 below which the person wants to be told to stop. */
-  leastChance: number().min(0.05).max(0.95).required()
+  leastChance: number().min(0.05).max(0.95).required(),
+  /** How long this person holds still against a usual hand. */
+  steadiness: steadiness().required()
 });
 
 /** @see settingsSchema */
@@ -38,11 +45,12 @@ export const settingsEditSchema = object({
   place: placeSchema.nullable().optional().default(undefined),
   guessFirst: boolean().optional(),
   scheme: string().oneOf(SCHEMES).optional(),
-  leastChance: number().min(0.05).max(0.95).optional()
+  leastChance: number().min(0.05).max(0.95).optional(),
+  steadiness: steadiness().optional()
 });
 
 /** Before anything is said. */
 export const FIRST_SETTINGS: Settings = {
   ...{ school: 'shadow', place: null, guessFirst: false },
-  ...{ scheme: 'day', leastChance: 0.5 }
+  ...{ scheme: 'day', leastChance: 0.5, steadiness: 1 }
 };

@@ -1,6 +1,7 @@
 // The frames of one film to be judged, and what all judged frames of its camera say about it.
 import { lastRollWith } from '#core/learn/last-roll.ts';
 import { learnObserved } from '#core/learn/observe.ts';
+import { heldOf, learnSteadiness } from '#core/learn/steadiness.ts';
 import { planTestRoll } from '#core/learn/test-roll.ts';
 import type { Load } from '#core/log/load.ts';
 import type { Pair } from '#core/log/pair.ts';
@@ -8,6 +9,9 @@ import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
 import { judgedFramesOf, judgedStatesOf, observationsOf } from './judged.ts';
 import { explainedOf } from './learning.ts';
+
+/** More frames than these tell little more of a hand. */
+const MOST_HELD = 150;
 
 /** Everything that a film is judged with. @param load the film @param pair the same with its camera */
 export function judgeFilm(s: Repositories, load: Load, pair: Pair) {
@@ -46,6 +50,10 @@ export function judgeFilm(s: Repositories, load: Load, pair: Pair) {
       outliers: learned.outliers.map((o) => ({ ...o, label: numberOf.get(o.frameId) ?? '' })),
       lastRoll: states.length > 0 ? lastRollWith(taken, learned.camera) : null
     },
+    /** How still this person holds, by the frames judged last of films on which every one was. */
+    hand: learnSteadiness(
+      judgedFramesOf(s, s.judgements.ofWholeFilms(MOST_HELD)).flatMap((j) => heldOf(j) ?? [])
+    ),
     history: s.judgements.history(camera.id),
     plan: planTestRoll(camera, film, pair.present, states.length > 0 ? learned.camera.sd : null)
   };

@@ -55,6 +55,13 @@ export function judgementRepository(db: Database) {
   const ofFrames = db.prepare<[string], JudgementRow>(
     'select * from judgement where frame_id in (select value from json_each(?))'
   );
+  // a film on which one frame was passed over may have others whose blur nobody marked
+  const ofWhole = db.prepare<[number], { readonly id: string }>(
+    `select frame.id as id from judgement join frame on frame.id = judgement.frame_id and frame.deleted_at is null
+     where not exists (select 1 from frame other left join judgement j on j.frame_id = other.id
+       where other.load_id = frame.load_id and other.deleted_at is null and j.frame_id is null)
+     order by judgement.judged_at desc, frame.id limit ?`
+  );
   const put = db.prepare<[Record<string, unknown>]>(
     `insert into judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
      values (:frameId, :on, :outcome, :faults, :at, :zone, :revision)
@@ -77,6 +84,8 @@ export function judgementRepository(db: Database) {
     },
     /** The judged frames of a camera that are not in the trash, the oldest judgement first, with a text that changes when one of them, its judgement or its film does. */
     statesOf: (cameraId: string) => states.all(cameraId),
+    /** The frames judged last, of films on which every frame was judged. */
+    ofWholeFilms: (most: number): readonly string[] => ofWhole.all(most).map((r) => r.id),
     ofFrames: (ids: readonly string[]): readonly Judgement[] =>
       ofFrames.all(JSON.stringify(ids)).map(fromRow),
     /** Stores a judgement, or one in its place under the next revision. */

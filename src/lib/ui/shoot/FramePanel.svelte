@@ -18,9 +18,11 @@
   import {
     CONTRAST_WORDS,
     DISTANCE_WORDS,
+    HANDS,
     MOTIONS,
     PURPOSE_WORDS,
     sayAimOff,
+    sayHand,
     SUPPORT_WORDS
   } from './words.ts';
 
@@ -73,6 +75,10 @@
   }
   function setPurpose(purpose: Purpose): void {
     current.asked = { ...asked, purpose };
+  }
+  function setSteadiness(factor: number): void {
+    const own = Object.fromEntries(Object.entries(asked).filter(([name]) => name !== 'steadiness'));
+    current.asked = Number.isNaN(factor) ? own : { ...own, steadiness: factor };
   }
   function setMotion(next: Motion | null): void {
     const still = Object.fromEntries(Object.entries(asked).filter(([name]) => name !== 'motion'));
@@ -180,6 +186,18 @@
   >
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
   </select>
+  {#if (asked.support ?? 'hand') !== 'standing'}
+    <label class="kicker" for="{uid}-hand">How still is your hand today?</label>
+    <select
+      id="{uid}-hand"
+      class="entry"
+      value={String(asked.steadiness ?? 'own')}
+      onchange={(e) => setSteadiness(Number(e.currentTarget.value))}
+    >
+      <option value="own">{sayHand(current.settings.steadiness)}</option>
+      {#each HANDS as { factor, words } (factor)}<option value={String(factor)}>{words}</option>{/each}
+    </select>
+  {/if}
   {#if setsItself(camera)}<EyeAgainst />{/if}
   {#if hasLamp || asked.lamp}
     <LampFields />

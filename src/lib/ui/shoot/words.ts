@@ -1,4 +1,5 @@
 // Words of Shoot: purposes, motions, contrasts, checks before a press, and what an evening still holds.
+import { formatDecimal } from '#core/units/decimal.ts';
 import type { AimOff } from '#core/focus/aim-off.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import type { PressCheck } from '#core/log/before-press.ts';
@@ -102,4 +103,16 @@ export function sayEnough(enough: Enough, clock: (ms: number) => string): string
   }
   const again = enough.againMs === null ? '' : ` It would be good again about ${clock(enough.againMs)}.`;
   return `Stop here: ${chanceInHundred(enough.chance)} in 100 is less than you set.${again}`;
+}
+
+/** Hands other than one's own on most days, by how long they hold still against a usual one. Common practice, no source. */
+export const HANDS = [
+  { factor: 1.5, words: 'steadier than most' },
+  { factor: 0.6, words: 'shaky, cold or out of breath' }
+] as const;
+
+/** One's own hand on most days. */
+export function sayHand(factor: number): string {
+  if (Math.abs(Math.log(factor)) < 0.05) return 'as most people’s';
+  return `as I was found to hold: ${formatDecimal(factor, 1)} times as long as most`;
 }

@@ -4,6 +4,7 @@
   import type { Frame } from '#core/log/frame.ts';
   import { judgeFrame, unjudgeFrame } from '#ui/api.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
+  import HandSays from '#ui/learn/HandSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';
   import WhySo from '#ui/learn/WhySo.svelte';
@@ -106,6 +107,7 @@
           onchanged={invalidateAll}
         />
       {/if}
+      {#if data.hand}<HandSays hand={data.hand} />{/if}
       <WhySo camera={data.pair.camera} explained={data.explained} />
       <TestRoll camera={data.pair.camera} plan={data.plan} />
     </div>
