@@ -36,7 +36,7 @@ test('light, verdict, log, restart, still there', async ({ app, page }) => {
   // too dark for what is held: never B in the hand, but a place to stand it on
   await expect(page.getByTestId('instruction')).toContainText('switch to N');
   await page
-    .getByTestId('remedies')
+    .getByTestId('remedy')
     .getByRole('button', { name: /^Put the camera on something/ })
     .click();
   await expect(page.getByTestId('instruction')).toContainText('shutter B');

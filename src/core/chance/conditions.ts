@@ -115,7 +115,7 @@ export function certainFailure(limits: Limits, setting: Setting, seconds: number
 export const TOLD_UNDER = 0.75;
 /** Standard normal quantiles of the chances that a limit in words stands for: 0.85 of hands, 0.75 of subjects. */
 const Z_HELD = 1.036;
-const Z_STILL = 0.674;
+export const Z_STILL = 0.674;
 
 /** Chances of a setting's conditions, each given those before it. */
 export interface ConditionChances {

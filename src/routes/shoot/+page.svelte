@@ -22,6 +22,8 @@
   import { Logger } from '#ui/shoot/logger.svelte.ts';
   import LongExposure from '#ui/shoot/LongExposure.svelte';
   import OnCamera from '#ui/shoot/OnCamera.svelte';
+  import { Adviser } from '#ui/verdict/adviser.svelte.ts';
+  import FirstHelp from '#ui/verdict/FirstHelp.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
   import ReasonSum from '#ui/verdict/ReasonSum.svelte';
   import WhatHelps from '#ui/verdict/WhatHelps.svelte';
@@ -42,6 +44,9 @@
   // asks for the pair alone, so that a light on the move does not reach what is drawn around
   const around = $derived(rested && rested.pair.loadId === current.pair?.loadId ? rested : judged);
   const logger = new Logger(current);
+  const adviser = new Adviser(current);
+  onMount(() => adviser.start());
+  $effect(() => (around ? adviser.ask(around) : undefined));
   // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
   let whole = $state(!page.data['away']);
   onMount(() => {
@@ -102,7 +107,10 @@
 {#if judged && around}
   <div class="shoot">
     <section class="answer" aria-label="What to set">
-      <div class="head"><Answer {judged} /></div>
+      <div class="head">
+        <Answer {judged} />
+        {#if whole}<FirstHelp judged={around} {adviser} />{/if}
+      </div>
       {#if whole}
         <div class="positions apart">
           <PositionsCard judged={around} onset={() => void setAsShown()} />
@@ -151,7 +159,7 @@
       {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />
-          <WhatHelps judged={around} />
+          <WhatHelps judged={around} {adviser} />
         </div>
       {/if}
     </section>
@@ -209,6 +217,9 @@
   }
   /* what changes inside moves nothing outside: the browser need not look */
   .head {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
     contain: layout style;
   }
   .print,

@@ -4,7 +4,7 @@
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import Figures from '../text/Figures.svelte';
-  import { sayExposure, sayFactors, sayFailure, sayInstruction, sayReason } from '../text/say.ts';
+  import { sayExposure, sayInstruction, sayReason } from '../text/say.ts';
   import Chance from '../verdict/Chance.svelte';
 
   let { judged }: { judged: Judged } = $props();
@@ -13,7 +13,6 @@
   // one text: while it stays the same, nothing is looked at again
   const BREAK = '\n';
   const instruction = $derived(sayInstruction(camera, judged.shown.setting).join(BREAK));
-  const factors = $derived(sayFactors(judged.shown));
   const reason = $derived(sayReason(judged.pair.film, judged.shown));
 </script>
 
@@ -34,10 +33,6 @@
     <Chance {judged} />
   </div>
   <p class="reason" data-testid="reason"><Figures text={reason[0]} /> <Figures text={reason[1]} /></p>
-  {#if factors !== ''}<p class="factors" data-testid="factors"><Figures text={factors} /></p>{/if}
-  {#each judged.shown.failures as failure (failure.condition)}
-    <p class="failure"><Figures text={sayFailure(failure)} /></p>
-  {/each}
 </div>
 
 <style>
@@ -74,15 +69,6 @@
   .reason {
     font-size: 1.0625rem;
   }
-  .factors {
-    color: var(--soft);
-    font-size: 0.9375rem;
-  }
-  .failure {
-    padding: 8px 12px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-  }
   @media (max-width: 900px) {
     /* blocks, as they are laid out in one go; and room for two lines, so that a dragged light moves nothing below */
     .answer,
@@ -92,8 +78,7 @@
     .set {
       margin-bottom: 8px;
     }
-    .reason,
-    .failure {
+    .reason {
       margin-top: 6px;
     }
     .instruction.long,

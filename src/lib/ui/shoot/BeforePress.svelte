@@ -1,5 +1,6 @@
 <!-- At most three lines before each press: only what can go wrong now. -->
 <script lang="ts">
+  import { toldBefore } from '#core/log/told-before.ts';
   import { pressChecks } from '#core/log/before-press.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
@@ -7,7 +8,7 @@
   import { offline } from '../offline/offline.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import Reminders from './Reminders.svelte';
-  import { sayCheck } from './words.ts';
+  import { sayCheck, sayTold } from './words.ts';
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
@@ -21,6 +22,9 @@
       judged.pair
     )
   );
+
+  const bySight = $derived(['shadow', 'sky'].includes(judged.light.way.kind));
+  const told = $derived(toldBefore(judged.situation, judged.shown, bySight));
 
   async function layFilter(): Promise<void> {
     const { loadId } = judged.pair;
@@ -41,9 +45,23 @@
       </li>{/each}
   </ul>
 {/if}
+{#if told.length > 0}
+  <ul class="told" aria-label="Good to know" data-testid="told">
+    {#each told as fact (fact.told)}<li><Figures text={sayTold(fact)} /></li>{/each}
+  </ul>
+{/if}
 <Reminders camera={judged.pair.camera} />
 
 <style>
+  .told {
+    gap: 3px;
+    padding: 0;
+    border: 0;
+    color: var(--soft);
+  }
+  .told li::before {
+    display: none;
+  }
   ul {
     display: grid;
     gap: 3px;

@@ -3,10 +3,13 @@ import { formatDecimal } from '#core/units/decimal.ts';
 import type { AimOff } from '#core/focus/aim-off.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import type { PressCheck } from '#core/log/before-press.ts';
+import type { Told } from '#core/log/told-before.ts';
+import { formatFNumber } from '#core/units/aperture.ts';
+import { markOfFNumber } from '#core/units/series.ts';
 import type { Enough } from '#core/advice/enough.ts';
 import type { DistanceBy, Motion, Purpose, Support } from '#core/error/situation.ts';
 import { formatStops } from '#core/units/stops.ts';
-import { chanceInHundred, sayMetres } from '../text/say.ts';
+import { chanceInHundred, sayMetres, sayTime } from '../text/say.ts';
 
 /** What a frame may be for. */
 export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
@@ -96,13 +99,14 @@ function filterName({ name, stops }: { readonly name: string; readonly stops: nu
   return name === '' ? `the grey filter of ${formatStops(stops)}` : name;
 }
 
-/** What the evening still holds. @param clock writes a moment as the clocks at the place show it */
-export function sayEnough(enough: Enough, clock: (ms: number) => string): string {
+/** What the evening still holds. @param clock writes a moment as the clocks at the place show it @param helped whether something brings it above that */
+export function sayEnough(enough: Enough, clock: (ms: number) => string, helped = false): string {
   if (enough.kind === 'works') {
     return enough.untilMs === null ? '' : `This pair works until about ${clock(enough.untilMs)}.`;
   }
   const again = enough.againMs === null ? '' : ` It would be good again about ${clock(enough.againMs)}.`;
-  return `Stop here: ${chanceInHundred(enough.chance)} in 100 is less than you set.${again}`;
+  // what helps stands right below
+  return `${helped ? 'Not like this' : 'Stop here'}: ${chanceInHundred(enough.chance)} in 100 is less than you set.${again}`;
 }
 
 /** Hands other than one's own on most days, by how long they hold still against a usual one. Common practice, no source. */
@@ -115,4 +119,24 @@ export const HANDS = [
 export function sayHand(factor: number): string {
   if (Math.abs(Math.log(factor)) < 0.05) return 'as most people’s';
   return `as I was found to hold: ${formatDecimal(factor, 1)} times as long as most`;
+}
+
+/** What is worth knowing before the press. */
+export function sayTold(told: Told): string {
+  switch (told.told) {
+    case 'cast':
+      return {
+        orange: 'Colours will lean to orange: this film is made for daylight.',
+        blue: 'Colours will lean to blue: this film is made for lamps.',
+        'dark-reds': 'This film is blind to red: red things and lips come out dark.'
+      }[told.cast];
+    case 'stops-subject':
+      return `${sayTime(told.seconds)} or shorter stops the subject.`;
+    case 'no-figures':
+      return `This film has no figures beyond 1 s: what ${sayTime(told.seconds)} loses is not counted. Look them up on its sheet.`;
+    case 'aim':
+      return sayAimOff(told);
+    case 'rule':
+      return `The rule of one over the film’s speed would say ${formatFNumber(markOfFNumber(told.fNumber))} at ${sayTime(told.seconds)}.`;
+  }
 }

@@ -230,3 +230,25 @@ export function sayFailure(failure: Failure): string {
       return `${sayTime(failure.seconds)} is too short to count: count one second or more.`;
   }
 }
+
+/** A condition that does not hold, as a mark of few words. */
+export function sayFailureMark(failure: Failure): string {
+  switch (failure.condition) {
+    case 'locked':
+      return 'Shutter locks';
+    case 'hold':
+      return `${sayTime(failure.seconds)} by hand`;
+    case 'motion':
+      return 'Subject blurs';
+    case 'too-near':
+      return 'Too near';
+    case 'too-far':
+      return 'Too far';
+    case 'sync':
+      return 'Flash out of time';
+    case 'counted-in-hand':
+      return 'Seconds by hand';
+    case 'counted-too-short':
+      return 'Too short to count';
+  }
+}

@@ -1,0 +1,81 @@
+<script module lang="ts">
+  import type { Judged } from '../current-judge.ts';
+  import type { Adviser } from './adviser.svelte.ts';
+
+  /** What holds the frame back most and what to do about it first; or until when the pair works. */
+  export interface FirstHelpProps {
+    judged: Judged;
+    adviser: Adviser;
+  }
+</script>
+
+<script lang="ts">
+  import { useCurrent } from '../current.svelte.ts';
+  import { sayEnough } from '../shoot/words.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayFactors, sayFailure, sayFailureMark } from '../text/say.ts';
+  import RemedyRow from './RemedyRow.svelte';
+
+  let { judged, adviser }: FirstHelpProps = $props();
+  const current = useCurrent();
+  const answer = $derived(adviser.answer);
+  const first = $derived(answer?.remedies[0]);
+  const enough = $derived(
+    answer?.enough
+      ? sayEnough(answer.enough, adviser.clock, (first?.verdict.pUsable ?? 0) >= current.settings.leastChance)
+      : ''
+  );
+  const stops = $derived(answer?.enough?.kind === 'stop');
+  const factors = $derived(sayFactors(judged.shown));
+  // the worst is said; what else fails is a mark that opens
+  const [worst, ...others] = $derived(judged.shown.failures);
+</script>
+
+<div class="first">
+  {#if enough !== ''}<p class:stop={stops} data-testid="enough"><Figures text={enough} /></p>{/if}
+  {#if worst}
+    <p data-testid="held-back"><Figures text={sayFailure(worst)} /></p>
+  {/if}
+  {#each others as failure (failure.condition)}
+    <details>
+      <summary class="chip"><Figures text={sayFailureMark(failure)} /></summary>
+      <p><Figures text={sayFailure(failure)} /></p>
+    </details>
+  {/each}
+  {#if factors !== ''}<p class="factors" data-testid="factors"><Figures text={factors} /></p>{/if}
+  {#if first}
+    <div class="remedy"><RemedyRow remedy={first} {judged} {adviser} /></div>
+  {/if}
+</div>
+
+<style>
+  .first {
+    display: grid;
+    gap: 6px;
+    /* one line is always kept, so that what comes and goes moves nothing below */
+    min-height: 44px;
+    align-content: start;
+    font-size: 0.9375rem;
+    line-height: 1.3;
+  }
+  .stop {
+    padding: 8px 10px;
+    border-left: 4px solid var(--accent);
+    background: var(--well);
+    font-weight: 600;
+  }
+  .factors {
+    color: var(--soft);
+  }
+  .remedy {
+    padding: 0 10px;
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    background: var(--sheet);
+  }
+  summary {
+    display: inline-grid;
+    place-content: center;
+    cursor: pointer;
+  }
+</style>

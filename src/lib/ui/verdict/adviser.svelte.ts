@@ -1,0 +1,119 @@
+// What helps the pair in use, and what the light ahead still holds: many sums, asked of a worker when the light rests.
+import type { CoursePoint } from '#core/sky/events.ts';
+import { invalidateAll } from '$app/navigation';
+import { atHandFrom } from '#core/advice/at-hand.ts';
+import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
+import { timeText } from '#core/sky/zone.ts';
+import { choiceFromSun } from '#core/ways/choice.ts';
+import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
+import { changeLoad } from '../api.ts';
+import type { Current } from '../current.svelte.ts';
+import { withFocus, type Judged } from '../current-judge.ts';
+import { courseAhead } from '../light/course-ahead.ts';
+import { sayDone, sayTrouble } from '../notices/say.ts';
+import { sayRemedy } from '../text/say-remedy.ts';
+
+/** What is done elsewhere, or not at all: it is said, and nothing is counted yet. */
+const SAID: ReadonlySet<RemedyStep['kind']> = new Set(['film', 'reading', 'test', 'not-today']);
+/** The page waited for the light to rest already. */
+const REST_MS = 30;
+
+/** Whether a remedy can be done at once, on the camera or in the notes of the film. */
+export function isDoable(remedy: Remedy): boolean {
+  return remedy.steps.every((s) => !SAID.has(s.kind));
+}
+
+/** The advice on a page, from the first question to the remedy that is taken. */
+export class Adviser {
+  answer = $state.raw<AdviceAnswer | null>(null);
+  readonly #current: Current;
+  #worker: Worker | null = null;
+  #asked = 0;
+
+  constructor(current: Current) {
+    this.#current = current;
+  }
+
+  /** Starts the worker. @returns what stops it */
+  start(): () => void {
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- an address, never changed; the bundler looks for these very words
+    const worker = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<AdviceAnswer>) => {
+      // an answer to a light that has moved on is of no use
+      if (data.number !== this.#asked) return;
+      // until the second half is there, the last word on the evening stays
+      this.answer = { ...data, enough: data.enough ?? this.answer?.enough ?? null };
+    };
+    this.#worker = worker;
+    return () => worker.terminate();
+  }
+
+  /** Asks for advice when the light has rested. @returns what takes the question back */
+  ask({ situation, pair, light }: Judged): () => void {
+    const { films, things, settings, focus } = this.#current;
+    const timer = setTimeout(() => {
+      this.#asked += 1;
+      const question: AdviceQuestion = {
+        ...{ type: 'advice', number: this.#asked, situation },
+        present: withFocus(pair.camera, pair.present, focus),
+        atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
+        leastChance: settings.leastChance
+      };
+      this.#worker?.postMessage(question);
+    }, REST_MS);
+    return () => clearTimeout(timer);
+  }
+
+  /** A moment as the clocks at the place show it. */
+  readonly clock = (ms: number): string => {
+    const { light, settings } = this.#current;
+    const zone = light.way.kind === 'sun' ? light.way.place.zone : settings.place?.zone;
+    return timeText(ms, zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
+  };
+
+  /** Takes up what can be done at once. */
+  async take(remedy: Remedy, judged: Judged): Promise<void> {
+    const wait = remedy.steps.find((s) => s.kind === 'wait');
+    if (wait) {
+      this.#look(wait.until);
+      return;
+    }
+    const development = remedy.steps.find((s) => s.kind === 'development');
+    const rest = remedy.steps.filter((s) => s.kind !== 'development');
+    if (rest.length > 0) {
+      this.#current.apply(rest);
+      if (!development)
+        sayDone(`${sayRemedy(remedy, this.clock)}: counted from now on.`, () => this.#current.takeBack());
+    }
+    if (development) await this.#develop(judged, development.stops);
+  }
+
+  /** The light as it will be then: what is shown is for that hour, until the light now is taken again. */
+  #look(until: CoursePoint): void {
+    const current = this.#current;
+    const now = current.light;
+    const { way, contrast } = now;
+    current.light =
+      way.kind === 'sun'
+        ? choiceFromSun({ ...way, ms: until.ms })
+        : { lv: until.lv, sdStops: until.sdStops, contrast, way: { kind: 'hand' } };
+    current.pointed = null;
+    sayDone(`Shown as it will be at ${this.clock(until.ms)}.`, () => (current.light = now));
+  }
+
+  /** Push or pull holds for the whole roll: it is noted on it as its development, to be told to the lab. */
+  async #develop({ pair }: Judged, stops: number): Promise<void> {
+    const { film, loadId, loadRevision } = pair;
+    const note = async (shiftStops: number): Promise<boolean> => {
+      const development = { developer: '', dilution: '', minutes: null, temperatureC: null, shiftStops };
+      const changed = await changeLoad(loadId, { development }, loadRevision);
+      if (!changed.ok) sayTrouble(changed.error.words);
+      await invalidateAll();
+      return changed.ok;
+    };
+    if (await note(film.developmentStops + stops)) {
+      sayDone(`Noted on this roll of ${film.name}: tell the lab.`, () => void note(film.developmentStops));
+    }
+    this.#current.pointed = null;
+  }
+}
