@@ -103,9 +103,11 @@ export class Adviser {
 
   /** Push or pull holds for the whole roll: it is noted on it as its development, to be told to the lab. */
   async #develop({ pair }: Judged, stops: number): Promise<void> {
-    const { film, loadId, loadRevision } = pair;
+    const { film, loadId } = pair;
     const note = async (shiftStops: number): Promise<boolean> => {
       const development = { developer: '', dilution: '', minutes: null, temperatureC: null, shiftStops };
+      // the one that the page shows by then: taking it back follows the noting
+      const { loadRevision } = this.#current.pair ?? pair;
       const changed = await changeLoad(loadId, { development }, loadRevision);
       if (!changed.ok) sayTrouble(changed.error.words);
       await invalidateAll();
