@@ -6,7 +6,8 @@ import { fittingSpeeds, type FittingSpeeds } from '#core/advice/film-speeds.ts';
 import { enoughForToday, type Enough } from '#core/advice/enough.ts';
 import type { AtHand } from '#core/advice/at-hand.ts';
 import { reachOf } from '#core/advice/reach.ts';
-import type { LvInterval } from '#core/advice/reach-shape.ts';
+import { purposeServed, type Served } from '#core/advice/purpose-served.ts';
+import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
 import { remediesFor } from '#core/advice/remedies.ts';
 import { type Remedy } from '#core/advice/remedy.ts';
 import type { Situation } from '#core/error/situation.ts';
@@ -28,8 +29,12 @@ export interface AdviceAnswer {
   readonly number: number;
   readonly remedies: readonly Remedy[];
   readonly speeds: FittingSpeeds | null;
+  /** How the purpose is served; null where it asks for nothing more. */
+  readonly served: Served | null;
   /** Null in the first of two answers: it follows. */
   readonly enough: Enough | null;
+  /** The reach with the camera on something; null in the first answer, and where it stands on something already. */
+  readonly standing: Reach | null;
 }
 
 /** A row of the pairs table: what would help this pair, and in which light it works. */
@@ -87,7 +92,12 @@ self.onmessage = (event: MessageEvent<AdviceQuestion | RowQuestion>): void => {
   const answer = advise(asked);
   self.postMessage(answer);
   const { situation, present, atHand, leastChance } = asked;
-  self.postMessage({ ...answer, enough: enoughForToday(situation, present, atHand.course, leastChance) });
+  const onFeet = situation.support === 'standing';
+  self.postMessage({
+    ...answer,
+    enough: enoughForToday(situation, present, atHand.course, leastChance),
+    standing: onFeet ? null : reachOf({ ...situation, support: 'standing' }, present)
+  });
 };
 
 function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceAnswer {
@@ -96,7 +106,8 @@ function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceA
     number,
     remedies: remediesFor(situation, present, atHand),
     speeds: fittingSpeeds(situation, present),
-    enough: null
+    served: purposeServed(situation, present, atHand),
+    ...{ enough: null, standing: null }
   };
 }
 

@@ -50,7 +50,7 @@ export function purposeMeasure(
 }
 
 /** Whole seconds that are counted well, and not for ever. */
-const COUNTED_SECONDS = { from: 4, to: 60 } as const;
+export const COUNTED_SECONDS = { from: 4, to: 60 } as const;
 
 function countedMeasure(seconds: number, offStops: number): number {
   const isHandy = seconds >= COUNTED_SECONDS.from && seconds <= COUNTED_SECONDS.to;

@@ -24,3 +24,24 @@ export interface Reach {
    */
   readonly largestLikelySd: number | null;
 }
+
+/** Stretches under half a stop are none to anybody. */
+const LEAST_LV = 0.5;
+
+/** What is in some intervals and not in others: where a support, say, makes frames likely. */
+export function gainedBy(
+  without: readonly LvInterval[],
+  with_: readonly LvInterval[]
+): readonly LvInterval[] {
+  return with_
+    .flatMap((whole) => {
+      let rest: readonly LvInterval[] = [whole];
+      for (const had of without)
+        rest = rest.flatMap(({ from, to }) => [
+          ...(had.from > from ? [{ from, to: Math.min(to, had.from) }] : []),
+          ...(had.to < to ? [{ from: Math.max(from, had.to), to }] : [])
+        ]);
+      return rest;
+    })
+    .filter(({ from, to }) => to - from >= LEAST_LV);
+}

@@ -49,6 +49,8 @@ export class Current {
 
   /** The remedy that is pointed at, to be seen on the rule before it is taken. */
   pointed = $state.raw<readonly RemedyStep[] | null>(null);
+  /** The reach with the camera on something, as it was worked out last; null = not yet, or it stands already. */
+  standing = $state.raw<Reach | null>(null);
   #before = $state.raw<readonly Conditions[]>([]);
 
   pair = $state.raw<Pair | null>(null);
@@ -197,6 +199,7 @@ export class Current {
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
       this.focus = null;
+      this.standing = null;
       // filters, support and purpose belonged to the last camera
       this.asked = {};
       this.#before = [];

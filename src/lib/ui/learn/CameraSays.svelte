@@ -1,6 +1,7 @@
 <!-- What judged frames say about the camera: its bias and how sure that is; taken up with one press, and back with one. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
+  import type { Film } from '#core/film/film.ts';
   import { framesToSettle, type BiasChange, type Estimate } from '#core/learn/bias.ts';
   import type { LastRoll } from '#core/learn/last-roll.ts';
   import type { Outlier } from '#core/learn/outliers.ts';
@@ -14,14 +15,14 @@
 
   let {
     camera,
-    filmName,
+    film,
     says,
     history,
     revision,
     onchanged
   }: {
     camera: Camera;
-    filmName: string;
+    film: Film;
     says: {
       readonly camera: Estimate;
       readonly withFilm: Estimate | null;
@@ -72,8 +73,8 @@
       >.
     </p>
     {#if says.withFilm}<p>
-        With this {filmName}: {sayBias(says.withFilm)}. <Figures
-          text={sayCancelling(camera, says.withFilm)}
+        With this {film.name}: {sayBias(says.withFilm)}. <Figures
+          text={sayCancelling(camera, film, says.withFilm)}
         />
       </p>{/if}
     <p class="soft">

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Cause } from '#core/learn/causes.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
-import { cameraWith, fixed, marked } from '#core/error/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed, marked } from '#core/error/pairs.test.fixtures.ts';
 import { reasonsOf, sayFrames } from './say-cause.ts';
 import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
 
@@ -23,9 +23,20 @@ describe('judging in words', () => {
       fixed('time', 'N', 1 / 90),
       marked('compensation', [-1, 0, 1])
     ]);
-    expect(sayCancelling(camera, { stops: 0.8, sd: 0.2 })).toMatch(/comes nearest to cancelling/);
-    expect(sayCancelling(camera, { stops: 0.05, sd: 0.2 })).toBe('');
-    expect(sayCancelling(cameraWith([]), { stops: 1, sd: 0.2 })).toBe('');
+    const itself = {
+      ...camera,
+      program: {
+        ...{ kind: 'automatic-time', shortestSeconds: 1 / 500, longestSeconds: 1, inLowLight: 'closes' },
+        eye: { place: 'outside', believesIso: 100, angleDegrees: null }
+      } as const
+    };
+    const film = { ...filmWith(), iso: 100 };
+    expect(sayCancelling(itself, film, { stops: 0.8, sd: 0.2 })).toMatch(
+      /at -1: ⅓ stop too dark is left\.$/i
+    );
+    expect(sayCancelling(itself, film, { stops: 1, sd: 0.2 })).toMatch(/: that cancels it\.$/);
+    expect(sayCancelling(itself, film, { stops: 0.05, sd: 0.2 })).toBe('');
+    expect(sayCancelling(camera, film, { stops: 1, sd: 0.2 })).toContain('meter this film at ISO 200');
   });
 });
 

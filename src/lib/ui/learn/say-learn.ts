@@ -3,9 +3,11 @@ import type { Estimate } from '#core/learn/bias.ts';
 import type { Outlier } from '#core/learn/outliers.ts';
 import type { Suggestion } from '#core/learn/suggest.ts';
 import type { Judgement, Outcome, Word } from '#core/learn/judgement.ts';
-import { controlFor } from '#core/camera/setting.ts';
-import { positionsOf, type Camera } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
+import type { Film } from '#core/film/film.ts';
+import { cancelling } from '#core/learn/cancel.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
+import { nearestMarkedSpeed } from '#core/units/film-speed.ts';
 import { formatStops } from '#core/units/stops.ts';
 
 /** What the words are called. */
@@ -74,12 +76,16 @@ export function sayOutlier({ label, byStops }: Outlier & { readonly label: strin
   return `${label}, ${formatDecimal(Math.abs(byStops), 1)} stops ${byStops > 0 ? 'lighter' : 'darker'}`;
 }
 
-/** The lighten–darken position that cancels a bias best: "−½ cancels it", or '' without such a control or need. */
-export function sayCancelling(camera: Camera, { stops }: Estimate): string {
-  const control = controlFor(camera, 'compensation');
-  if (!control || Math.abs(stops) < 1 / 6) return '';
-  const nearest = positionsOf(control).reduce((best, p) =>
-    Math.abs(p.value + stops) < Math.abs(best.value + stops) ? p : best
-  );
-  return `${control.label} at ${nearest.mark} comes nearest to cancelling it.`;
+/** What to do about a bias: "Dial at 150, ring at +½: that cancels it."; '' without need or means. */
+export function sayCancelling(camera: Camera, film: Film, { stops }: Estimate): string {
+  const way = cancelling(camera, film, stops);
+  if (!way) return '';
+  if (way.by === 'meter')
+    return `Until answers count with it, meter this film at ISO ${nearestMarkedSpeed(way.iso)}: that cancels it.`;
+  const marks = way.marks.map(({ label, mark }) => `${label} at ${mark}`).join(', ');
+  const left =
+    Math.abs(way.leftStops) < 1 / 6
+      ? 'that cancels it'
+      : `${formatStops(Math.abs(way.leftStops))} too ${way.leftStops > 0 ? 'light' : 'dark'} is left`;
+  return `${marks.charAt(0).toUpperCase()}${marks.slice(1)}: ${left}.`;
 }

@@ -5,6 +5,7 @@
   import { useCurrent } from '../current.svelte.ts';
   import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
+  import { gainedBy } from '#core/advice/reach-shape.ts';
   import { nearestName, sayReach } from '../text/say-light.ts';
   import { deltasAlong } from './deltas.ts';
   import Marker from './Marker.svelte';
@@ -33,6 +34,10 @@
   const judged = $derived(current.judged);
   // drawn from what does not depend on where the light is: dragging the marker redraws none of it
   const reached = $derived(current.reached);
+  /** Where something to stand it on makes frames likely that the hand does not. */
+  const apart = $derived(
+    reached && current.standing ? gainedBy(reached.reach.likely, current.standing.likely) : []
+  );
   const contrast = $derived(current.contrast);
   const deltas = $derived(reached ? deltasAlong(view, COLUMNS, reached.reach, reached.dark) : []);
   const at = $derived(shareOf(view, current.light.lv));
@@ -105,6 +110,10 @@
           {#if place}<span class="likely" style:left={place.left} style:width={place.width}></span>{/if}
         {/each}
       {/if}
+      {#each apart as interval (interval.from)}
+        {@const place = bracket(interval.from, interval.to)}
+        {#if place}<span class="standing" style:left={place.left} style:width={place.width}></span>{/if}
+      {/each}
       {#each current.ghost?.likely ?? [] as interval (interval.from)}
         {@const place = bracket(interval.from, interval.to)}
         {#if place}<span class="ghost" style:left={place.left} style:width={place.width}></span>{/if}
@@ -120,7 +129,7 @@
   </div>
   <div class="foot">
     <p>
-      {#if reached}<Figures text={sayReach(reached.reach)} />{:else}Use a pair to see its reach.{/if}
+      {#if reached}<Figures text={sayReach(reached.reach, apart)} />{:else}Use a pair to see its reach.{/if}
     </p>
     <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
       {whole ? 'Around the light' : 'Whole scale'}
@@ -160,6 +169,13 @@
   }
   .likely {
     border-width: 3px 3px 0 !important;
+  }
+  /* the lane above: with the camera on something */
+  .standing {
+    bottom: 17px !important;
+    height: 6px !important;
+    border-width: 2px 2px 0 !important;
+    opacity: 0.75;
   }
   /* what a remedy would do to the reach, while it is pointed at */
   .ghost {

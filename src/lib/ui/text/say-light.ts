@@ -120,14 +120,16 @@ export function sayIntervals(intervals: readonly LvInterval[]): string {
   return intervals.map((i) => `${held(i.from)} to ${held(i.to)}`).join(', and ');
 }
 
-/** The reach in one line. */
-export function sayReach(reach: Reach): string {
+/** The reach in one line. @param standing where something to stand it on makes more likely */
+export function sayReach(reach: Reach, standing: readonly LvInterval[] = []): string {
+  const more = standing.length > 0 ? `; on something also from LV ${sayIntervals(standing)}` : '';
   const [first] = reach.possible;
   const last = reach.possible.at(-1);
   if (reach.likely.length > 2 && first && last) {
     return `May come out from LV ${formatLv(first.from)} to ${formatLv(last.to)}, likely only where a mark fits the light`;
   }
-  if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}`;
+  if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}${more}`;
+  if (standing.length > 0) return `By hand nothing is likely; on something from LV ${sayIntervals(standing)}`;
   if (reach.largestLikelySd === null) return 'No light is sure enough: try a test roll';
   return `Too unsure here: know the light to within ${formatStops(Math.max(reach.largestLikelySd, 1 / 3))}, or shoot a test roll`;
 }

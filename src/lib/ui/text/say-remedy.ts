@@ -1,6 +1,8 @@
 // Remedies in words: what to do, and what to set then.
 import type { Camera } from '#core/camera/camera.ts';
 import type { FilterPlace } from '#core/error/filters.ts';
+import type { Served } from '#core/advice/purpose-served.ts';
+import type { Purpose } from '#core/error/situation.ts';
 import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
 import { formatLv, formatStops } from '#core/units/stops.ts';
 import { instructionParts, sayMetres } from './say.ts';
@@ -76,4 +78,32 @@ export function sayRemedySetting(camera: Camera, remedy: Remedy): string {
     return '';
   const parts = instructionParts(camera, remedy.verdict.setting);
   return parts.length === 0 ? '' : `then ${parts.join(', ')}`;
+}
+
+const PURPOSES: Readonly<Record<Purpose, string>> = {
+  'good-frame': 'a good frame',
+  'most-in-focus': 'more in focus',
+  'blurred-background': 'a softer background',
+  'stop-motion': 'a stopped motion',
+  'light-trails': 'trails of light (4 to 10 s)',
+  'whole-seconds': 'whole seconds (4 to 60 s)'
+};
+
+/** How a purpose is served, or what it lacks. */
+export function sayServed({ purpose, remedy, missing }: Served): string {
+  const name = PURPOSES[purpose];
+  switch (missing?.missing) {
+    case undefined:
+      return `For ${name}:`;
+    case 'support':
+      return `For ${name} the camera has to stand on something.`;
+    case 'long-times':
+      return `This camera has no time for ${name}.`;
+    case 'light':
+      return `For ${name} it is ${formatStops(missing.stops)} too dark.`;
+    case 'filter':
+      return remedy.steps.length > 0
+        ? `For ${name} ${formatStops(missing.stops)} more of grey filter would be needed; nearest:`
+        : `For ${name} a grey filter of ${formatStops(Math.ceil(missing.stops))} would be needed.`;
+  }
 }

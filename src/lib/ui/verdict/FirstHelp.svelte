@@ -14,6 +14,7 @@
   import { sayEnough } from '../shoot/words.ts';
   import Figures from '../text/Figures.svelte';
   import { sayFactors, sayFailure, sayFailureMark } from '../text/say.ts';
+  import { sayServed } from '../text/say-remedy.ts';
   import RemedyRow from './RemedyRow.svelte';
 
   let { judged, adviser }: FirstHelpProps = $props();
@@ -27,6 +28,7 @@
   );
   const stops = $derived(answer?.enough?.kind === 'stop');
   const factors = $derived(sayFactors(judged.shown));
+  const served = $derived(answer?.served);
   // the worst is said; what else fails is a mark that opens
   const [worst, ...others] = $derived(judged.shown.failures);
 </script>
@@ -43,6 +45,14 @@
     </details>
   {/each}
   {#if factors !== ''}<p class="factors" data-testid="factors"><Figures text={factors} /></p>{/if}
+  {#if served && (served.remedy.steps.length > 0 || served.missing)}
+    <div data-testid="served">
+      <p><Figures text={sayServed(served)} /></p>
+      {#if served.remedy.steps.length > 0}
+        <div class="remedy"><RemedyRow remedy={served.remedy} {judged} {adviser} /></div>
+      {/if}
+    </div>
+  {/if}
   {#if first}
     <div class="remedy"><RemedyRow remedy={first} {judged} {adviser} /></div>
   {/if}

@@ -42,7 +42,10 @@ export class Adviser {
       // an answer to a light that has moved on is of no use
       if (data.number !== this.#asked) return;
       // until the second half is there, the last word on the evening stays
-      this.answer = { ...data, enough: data.enough ?? this.answer?.enough ?? null };
+      const { enough = null } = this.answer ?? {};
+      this.answer = { ...data, enough: data.enough ?? enough };
+      // the second half has it, and says nothing where the camera stands already
+      if (data.enough) this.#current.standing = data.standing;
     };
     this.#worker = worker;
     return () => worker.terminate();

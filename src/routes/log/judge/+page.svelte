@@ -100,7 +100,7 @@
       {#if data.says}
         <CameraSays
           camera={data.pair.camera}
-          filmName={data.pair.film.name}
+          film={data.pair.film}
           says={data.says}
           history={data.history}
           revision={data.pair.cameraRevision}
