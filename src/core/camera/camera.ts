@@ -1,6 +1,6 @@
 // A camera as data: its controls with the marks printed on them and the values these give, and who sets the exposure. No code per
 // camera; what a kind of control or program can do stands in its folder under kinds.
-import type { FrameFormat } from '../film/film.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import { kindOfControl, type Control } from './kinds/controls.ts';
 import type { Eye } from './kinds/eye.ts';
 import { kindOfProgram, type Program } from './kinds/programs.ts';

@@ -1,5 +1,6 @@
 // Whether a film can be used in a camera, and what stands in the way.
-import type { Film, FrameFormat } from '../film/film.ts';
+import type { Film } from '../film/film.ts';
+import { FORMATS } from '../film/formats.ts';
 import type { Perforation } from '../film/traits.ts';
 import type { Camera } from './camera.ts';
 
@@ -13,24 +14,12 @@ export type Misfit =
   /** The camera runs on its pack's battery and this pack has none. */
   | { readonly misfit: 'battery' };
 
-/** Formats that are the same stock. */
-const STOCK: Readonly<Record<FrameFormat, string>> = {
-  'roll-6x6': 'roll',
-  'roll-6x9': 'roll',
-  '135': '135',
-  '135-panorama': '135',
-  'instant-square': 'instant-square',
-  pack: 'pack',
-  'cine-8': 'cine-8',
-  'cine-16': 'cine-16'
-};
-
 /** Everything that stands in the way; an empty list means the film fits. */
 export function misfitsOf(camera: Camera, film: Film): readonly Misfit[] {
   const found: Misfit[] = [];
   if (!camera.formats.some((f) => film.formats.includes(f))) {
-    const stocks = new Set(camera.formats.map((f) => STOCK[f]));
-    found.push({ misfit: film.formats.some((f) => stocks.has(STOCK[f])) ? 'spool' : 'format' });
+    const stocks = new Set(camera.formats.map((f) => FORMATS[f].stock));
+    found.push({ misfit: film.formats.some((f) => stocks.has(FORMATS[f].stock)) ? 'spool' : 'format' });
   }
   const { perforation } = film;
   if (perforation !== null && camera.perforations.length > 0 && !camera.perforations.includes(perforation)) {

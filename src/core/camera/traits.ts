@@ -1,5 +1,5 @@
 // What a camera is beside its exposure controls: how it is focused, framed and lit, how film moves in it, what it will take.
-import type { FrameFormat } from '../film/film.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import type { Perforation } from '../film/traits.ts';
 
 /** How the lens is focused: left alone, or set with the camera's focus control by what stands on it. */
@@ -88,19 +88,4 @@ export const PLAIN_TRAITS: CameraTraits = {
   needsPackBattery: false,
   perforations: [],
   checks: []
-};
-
-/**
- * Largest blur disc that still looks sharp, mm on the film: 0.030 on 35 mm film, diagonal/1442 on larger, 0.0125 on 8 mm and 0.025
- * on 16 mm cine, 0.1 on instant prints looked at as they are. Common practice, no source.
- */
-export const CIRCLE_MM: Readonly<Record<FrameFormat, number>> = {
-  '135': 0.03,
-  '135-panorama': 0.03,
-  'roll-6x6': Math.hypot(56, 56) / 1442,
-  'roll-6x9': Math.hypot(84, 56) / 1442,
-  'instant-square': 0.1,
-  pack: 0.1,
-  'cine-8': 0.0125,
-  'cine-16': 0.025
 };

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { FORMATS } from '../film/formats.ts';
 import { describe, expect, test } from 'vitest';
 import type { Program } from '../camera/kinds/programs.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
 import { settingOf, type Setting } from '../camera/setting.ts';
-import { CIRCLE_MM, PLAIN_TRAITS } from '../camera/traits.ts';
+import { PLAIN_TRAITS } from '../camera/traits.ts';
 import { agedStops } from '../film/traits.ts';
 import { aimStops } from './aim.ts';
 import { candidateOf } from './candidate.ts';
@@ -255,5 +256,6 @@ describe('candidates', () => {
       ),
       { seed: 5, numRuns: 300 }
     ));
-  test('circles grow with the format', () => expect(CIRCLE_MM['cine-8']).toBeLessThan(CIRCLE_MM['135']));
+  test('circles grow with the format', () =>
+    expect(FORMATS['cine-8'].circleMm).toBeLessThan(FORMATS['135'].circleMm));
 });

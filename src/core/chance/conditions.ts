@@ -7,7 +7,8 @@ import type { Setting } from '../camera/setting.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
 import type { FlashOnFrame } from '../error/delta.ts';
 import { FLASH_RULES_STOPS } from '../flash/flash.ts';
-import type { Film, FrameFormat } from '../film/film.ts';
+import type { Film } from '../film/film.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import type { SharpRange } from '../focus/depth.ts';
 import { distanceSd, sharpAround, sharpChance } from './sharpness.ts';
 import {

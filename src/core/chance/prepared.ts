@@ -1,6 +1,6 @@
 // What of a situation is the same for every setting: worked out once, so that many settings can be tried.
 import { setsItself } from '../camera/camera.ts';
-import type { FrameFormat } from '../film/film.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import { filmWindow, type FilmWindow } from '../film/window.ts';
 import { speedStops } from '../units/film-speed.ts';
 import type { Circumstances } from '../error/circumstances.ts';

@@ -1,8 +1,8 @@
 // Whether the subject is in focus: its distance is what was said, give or take, and the lens stands where it can.
 import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
-import { CIRCLE_MM } from '../camera/traits.ts';
-import type { FrameFormat } from '../film/film.ts';
+import { FORMATS } from '../film/formats.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import type { DistanceBy, Situation } from '../error/situation.ts';
 import { sharpRange, type SharpRange } from '../focus/depth.ts';
 import { sharpRangeOf, withFocusAt } from '../focus/focused.ts';
@@ -34,7 +34,7 @@ export function sharpAround(
   // the mark nearest to the subject stands for the distance itself; any other was set otherwise
   if (focus && withFocusAt(camera, choice, subjectM)[focus.id] !== (choice[focus.id] ?? 0))
     return sharpRangeOf(camera, format, choice, fNumber);
-  return sharpRange(camera.focalMm, fNumber, CIRCLE_MM[format], Math.max(subjectM, nearest));
+  return sharpRange(camera.focalMm, fNumber, FORMATS[format].circleMm, Math.max(subjectM, nearest));
 }
 
 /** Chance 0…1 that the subject is sharp. @param sd of the logarithm of its distance, > 0 */

@@ -1,8 +1,8 @@
 // Whether hand and subject are still enough. Each is a chance over the logarithm of the time: people differ, and so do presses.
 // The rule of one over the focal length on 35 mm film gives 0.85, two stops more 0.30. Common practice, no source.
-import { CIRCLE_MM } from '../camera/traits.ts';
+import { FORMATS } from '../film/formats.ts';
 import type { Camera } from '../camera/camera.ts';
-import type { FrameFormat } from '../film/film.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import { magnification } from '../focus/magnification.ts';
 import { quickCdf } from '../numeric/quick-cdf.ts';
 import type { Motion, Situation } from '../error/situation.ts';
@@ -22,7 +22,7 @@ const WAY_SHARES: Readonly<Record<Motion['way'], number>> = { across: 1, oblique
 
 /** Largest blur that is not seen on a picture of this camera, mm on the film. */
 export function blurCircleMm(camera: Camera, format: FrameFormat): number {
-  return CIRCLE_MM[format] * (camera.singleElement ? SOFT : 1);
+  return FORMATS[format].circleMm * (camera.singleElement ? SOFT : 1);
 }
 
 /**

@@ -1,37 +1,10 @@
 // A film as data: kind, speed, what it can take, and what a long exposure costs. Typical values: common practice, no source.
+import type { FrameFormat } from './formats.ts';
 import type { Reciprocity } from './reciprocity.ts';
 import type { FilmTraits } from './traits.ts';
 
 /** Kinds of film that differ in what they forgive and how their result is looked at. */
 export type FilmKind = 'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal';
-
-/** What fits into which camera. */
-export type FrameFormat =
-  'roll-6x6' | 'roll-6x9' | '135' | '135-panorama' | 'instant-square' | 'pack' | 'cine-8' | 'cine-16';
-
-/** Frame sizes in millimetres, width × height as the picture is usually held. */
-export const FRAME_SIZES_MM: Readonly<Record<FrameFormat, readonly [number, number]>> = {
-  'roll-6x6': [56, 56],
-  'roll-6x9': [84, 56],
-  '135': [36, 24],
-  '135-panorama': [58, 24],
-  pack: [95, 73],
-  'cine-8': [4.8, 3.5],
-  'cine-16': [10.3, 7.5],
-  'instant-square': [79, 77]
-};
-
-/** All formats. */
-export const FRAME_FORMATS = [
-  'roll-6x6',
-  'roll-6x9',
-  '135',
-  '135-panorama',
-  'instant-square',
-  'pack',
-  'cine-8',
-  'cine-16'
-] as const satisfies readonly FrameFormat[];
 
 /** All kinds. */
 export const FILM_KINDS = [

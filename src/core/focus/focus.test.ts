@@ -1,7 +1,8 @@
 import fc from 'fast-check';
+import { FORMATS } from '../film/formats.ts';
 import { describe, expect, test } from 'vitest';
 import { cameraWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
-import { CIRCLE_MM, PLAIN_TRAITS } from '../camera/traits.ts';
+import { PLAIN_TRAITS } from '../camera/traits.ts';
 import { aimOff } from './aim-off.ts';
 import { depthDioptres, hyperfocalM, sharpRange } from './depth.ts';
 import { focusedM, sharpRangeOf, widestFNumber, withFocusAt, withUsualFocus } from './focused.ts';
@@ -67,7 +68,7 @@ describe('the lens of a camera', () => {
       focalMm: 31
     });
     const { nearM, farM } = sharpRangeOf(toy, '135', {}, 9);
-    expect(nearM).toBeCloseTo(hyperfocalM(31, 9, CIRCLE_MM['135']) / 2, 1);
+    expect(nearM).toBeCloseTo(hyperfocalM(31, 9, FORMATS['135'].circleMm) / 2, 1);
     expect(farM).toBe(Infinity);
   });
   test('what its owner found is believed over the sum', () => {

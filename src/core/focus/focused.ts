@@ -3,8 +3,8 @@ import { kindOfControl } from '../camera/kinds/controls.ts';
 import { kindOfProgram } from '../camera/kinds/programs.ts';
 import { positionsOf, type Camera } from '../camera/camera.ts';
 import { controlFor, positionAt, type Choice } from '../camera/setting.ts';
-import { CIRCLE_MM } from '../camera/traits.ts';
-import type { FrameFormat } from '../film/film.ts';
+import { FORMATS } from '../film/formats.ts';
+import type { FrameFormat } from '../film/formats.ts';
 import { hyperfocalM, sharpRange, type SharpRange } from './depth.ts';
 
 /** Smallest f-number that the camera can give: its widest opening. */
@@ -23,7 +23,7 @@ export function focusedM(camera: Camera, format: FrameFormat, choice: Choice): n
   if (set) return set.value;
   const { focusing } = camera;
   if (focusing.kind === 'fixed' && focusing.atM !== null) return focusing.atM;
-  return hyperfocalM(camera.focalMm, widestFNumber(camera), CIRCLE_MM[format]);
+  return hyperfocalM(camera.focalMm, widestFNumber(camera), FORMATS[format].circleMm);
 }
 
 /**
@@ -38,7 +38,7 @@ export function sharpRangeOf(
 ): SharpRange {
   const { focusing } = camera;
   const at = focusedM(camera, format, choice);
-  const range = sharpRange(camera.focalMm, fNumber, CIRCLE_MM[format], at);
+  const range = sharpRange(camera.focalMm, fNumber, FORMATS[format].circleMm, at);
   if (focusing.kind === 'fixed' && focusing.sharpFromM !== null && !controlFor(camera, 'focus')) {
     return { nearM: focusing.sharpFromM, farM: Infinity };
   }

@@ -9,7 +9,7 @@ import {
   type Control
 } from '#core/camera/kinds/controls.ts';
 import { isProgramKindName, PROGRAM_KIND_NAMES, PROGRAM_KINDS } from '#core/camera/kinds/programs.ts';
-import { FRAME_FORMATS } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 import { cameraTraitFields } from './traits.ts';
 

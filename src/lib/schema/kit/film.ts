@@ -1,6 +1,7 @@
 // A film as it is stored and sent.
 import { array, lazy, number, object, string, type InferType } from 'yup';
-import { FILM_KINDS, FRAME_FORMATS, type Film } from '#core/film/film.ts';
+import { FILM_KINDS, type Film } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/formats.ts';
 import type { Reciprocity } from '#core/film/reciprocity.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 import { filmTraitFields } from './traits.ts';

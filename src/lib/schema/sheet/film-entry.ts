@@ -1,6 +1,7 @@
 // The film form: texts in, a film out, or a fault per field; and back, so that a film can be changed.
 import { filmFaults } from '#core/film/faults.ts';
-import { FILM_KINDS, FRAME_FORMATS, TYPICAL_RANGE, type Film, type FilmKind } from '#core/film/film.ts';
+import { FILM_KINDS, TYPICAL_RANGE, type Film, type FilmKind } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/formats.ts';
 import type { Reciprocity } from '#core/film/reciprocity.ts';
 import type { Temperature } from '#core/film/traits.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';

@@ -7,7 +7,7 @@ import { kindOfProgram } from '#core/camera/kinds/programs.ts';
 import { parseSeconds, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import type { Position } from '#core/camera/position.ts';
 import type { CameraTraits, FlashUnit } from '#core/camera/traits.ts';
-import { FRAME_FORMATS } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { readControls } from './sheet-controls.ts';

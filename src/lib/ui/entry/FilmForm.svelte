@@ -21,7 +21,8 @@
 
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { FILM_KINDS, FRAME_FORMATS, type FilmKind } from '#core/film/film.ts';
+  import { FILM_KINDS, type FilmKind } from '#core/film/film.ts';
+  import { FRAME_FORMATS } from '#core/film/formats.ts';
   import { typicalFilm } from '#schema/sheet/film-entry.ts';
   import { sayPerforation } from '#schema/kit/misfit-words.ts';
   import { BALANCES, PERFORATIONS } from '#schema/kit/traits.ts';

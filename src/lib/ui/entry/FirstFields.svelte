@@ -1,6 +1,6 @@
 <!-- The few texts that this kind of camera needs before it can be used. -->
 <script lang="ts">
-  import { FRAME_FORMATS } from '#core/film/film.ts';
+  import { FRAME_FORMATS } from '#core/film/formats.ts';
   import { firstFields } from '#schema/sheet/sheet.ts';
   import { FORMAT_WORDS } from '../kit/say-kit.ts';
   import type { Draft } from './draft.svelte.ts';

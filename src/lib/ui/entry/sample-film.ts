@@ -1,5 +1,6 @@
 // A film to try a camera with while the kit has none that fits: colour negative of a usual speed.
-import { FRAME_FORMATS, TYPICAL_RANGE, type Film } from '#core/film/film.ts';
+import { TYPICAL_RANGE, type Film } from '#core/film/film.ts';
+import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { PLAIN_FILM_TRAITS } from '#core/film/traits.ts';
 
 /** Colour negative ISO 200 in every size; common practice, no source. */

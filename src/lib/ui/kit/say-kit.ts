@@ -1,6 +1,8 @@
 // Words and usual numbers for the kit.
+import { framesIn } from '#core/film/formats.ts';
 import type { Camera } from '#core/camera/camera.ts';
-import { developedRange, type Film, type FilmKind, type FrameFormat } from '#core/film/film.ts';
+import { developedRange, type Film, type FilmKind } from '#core/film/film.ts';
+import type { FrameFormat } from '#core/film/formats.ts';
 import type { Balance } from '#core/film/traits.ts';
 import type { Thing, ThingData } from '#core/kit/thing.ts';
 import { sharedFormat } from '#core/chance/conditions.ts';
@@ -24,6 +26,9 @@ export const FORMAT_WORDS: Readonly<Record<FrameFormat, string>> = {
   '135': '35 mm, 24 × 36',
   '135-panorama': '35 mm, panorama',
   'instant-square': 'instant, square',
+  'instant-small': 'instant, small',
+  'instant-small-square': 'instant, small square',
+  'instant-wide': 'instant, wide',
   pack: 'instant, peel-apart pack',
   'cine-8': '8 mm cine',
   'cine-16': '16 mm cine'
@@ -45,11 +50,9 @@ export function sayFilm(film: Film): string {
 
 /** Frames a film usually gives in a camera: the size of the picture decides on roll and 35 mm film. */
 export function typicalFrames(camera: Camera, film: Film): number {
-  const format = sharedFormat(camera, film);
-  if (format === 'roll-6x9') return 8;
-  if (format === 'roll-6x6') return 12;
-  if (format === '135') return 36;
-  return film.frames;
+  const [counted] = film.formats;
+  const taken = sharedFormat(camera, film);
+  return counted && taken ? framesIn(film.frames, counted, taken) : film.frames;
 }
 
 /** What each kind of thing is called, one and many. */

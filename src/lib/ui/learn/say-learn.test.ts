@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Cause } from '#core/learn/causes.ts';
+import type { Camera } from '#core/camera/camera.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { cameraWith, filmWith, fixed, marked } from '#core/error/pairs.test.fixtures.ts';
 import { reasonsOf, sayFrames } from './say-cause.ts';
@@ -23,12 +24,12 @@ describe('judging in words', () => {
       fixed('time', 'N', 1 / 90),
       marked('compensation', [-1, 0, 1])
     ]);
-    const itself = {
+    const itself: Camera = {
       ...camera,
       program: {
         ...{ kind: 'automatic-time', shortestSeconds: 1 / 500, longestSeconds: 1, inLowLight: 'closes' },
         eye: { place: 'outside', believesIso: 100, angleDegrees: null }
-      } as const
+      }
     };
     const film = { ...filmWith(), iso: 100 };
     expect(sayCancelling(itself, film, { stops: 0.8, sd: 0.2 })).toMatch(

@@ -5,7 +5,7 @@
   import { controlFor } from '#core/camera/setting.ts';
   import { readMetres } from '#core/camera/marks.ts';
   import { aimOff } from '#core/focus/aim-off.ts';
-  import { FRAME_SIZES_MM } from '#core/film/film.ts';
+  import { FORMATS } from '#core/film/formats.ts';
   import { withFocusAt } from '#core/focus/focused.ts';
   import { sharedFormat } from '#core/chance/conditions.ts';
   import { DISTANCE_WAYS, PURPOSES, SUPPORTS, type Motion, type Purpose } from '#core/error/situation.ts';
@@ -48,7 +48,7 @@
   const aim = $derived.by(() => {
     if (subjectM === null || subjectM * 1000 <= camera.focalMm) return '';
     const format = sharedFormat(camera, judged.pair.film) ?? '135';
-    return sayAimOff(aimOff(camera.finder, camera.focalMm, FRAME_SIZES_MM[format], subjectM));
+    return sayAimOff(aimOff(camera.finder, camera.focalMm, FORMATS[format].sizeMm, subjectM));
   });
 
   function setDistance(metres: number | null): void {
