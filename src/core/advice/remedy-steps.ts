@@ -1,7 +1,8 @@
 // Which steps answer which trouble. Nothing is tried that works against another trouble: never a filter in the dark, nor for
 // what shakes while the camera is in the hand.
-import { positionsOf, setsItself } from '../camera/camera.ts';
-import { controlFor } from '../camera/setting.ts';
+import { setsItself } from '../camera/camera.ts';
+import { FOCUSING } from '../camera/traits.ts';
+import { nearestFocus } from '../focus/focused.ts';
 import { misfitsOf } from '../camera/fits.ts';
 import { distanceSd } from '../chance/sharpness.ts';
 import type { Verdict } from '../chance/verdict.ts';
@@ -139,14 +140,12 @@ function moves(situation: Situation, advice: Verdict, troubles: ReadonlySet<Trou
     if (f.condition === 'motion' && f.limitSeconds > 0)
       steps.push({ kind: 'move', toM: (subjectM * f.seconds) / f.limitSeconds });
   }
-  const guessed = camera.focusing.kind !== 'rangefinder' && distanceBy !== 'measured';
+  const guessed = !FOCUSING[camera.focusing.kind].measures && distanceBy !== 'measured';
   const byDistance = troubles.has('too-near') || troubles.has('too-far');
   return guessed && byDistance ? [...steps, { kind: 'measure' }] : steps;
 }
 
-/** A lens that focuses by hand is sharp at any distance from its nearest mark on. */
+/** A lens that reaches any distance is sharp at any distance from its nearest mark on. */
 function nearestSharp({ camera }: Situation, nearM: number): number {
-  const focus = controlFor(camera, 'focus');
-  const byHand = camera.focusing.kind === 'rangefinder' || camera.focusing.kind === 'scale';
-  return focus && byHand ? Math.min(nearM, ...positionsOf(focus).map((p) => p.value)) : nearM;
+  return FOCUSING[camera.focusing.kind].anyDistance ? Math.min(nearM, nearestFocus(camera)) : nearM;
 }

@@ -1,14 +1,35 @@
 // What a camera is beside its exposure controls: how it is focused, framed and lit, how film moves in it, what it will take.
-import type { FrameFormat } from '../film/formats.ts';
 import type { Perforation } from '../film/traits.ts';
 
 /** How the lens is focused: left alone, or set with the camera's focus control by what stands on it. */
 export type Focusing =
-  /** `atM`: metres it is focused at (10 000 for far away), null = at the hyperfocal distance of its widest opening. `sharpFromM`: as its owner found it. */
-  | { readonly kind: 'fixed'; readonly atM: number | null; readonly sharpFromM: number | null }
+  /**
+   * `atM`: metres it is focused at (10 000 for far away), null = at the hyperfocal distance of its widest opening. `sharpFromM`: as
+   * its owner found it at every opening; `sharpBy`: at some of them, f-number and metres.
+   */
+  | {
+      readonly kind: 'fixed';
+      readonly atM: number | null;
+      readonly sharpFromM: number | null;
+      readonly sharpBy?: readonly { readonly fNumber: number; readonly fromM: number }[] | undefined;
+    }
   | { readonly kind: 'symbols' }
   | { readonly kind: 'scale' }
-  | { readonly kind: 'rangefinder' };
+  /** With a rangefinder or on a ground glass. */
+  | { readonly kind: 'rangefinder' }
+  /** The camera focuses by itself, from its nearest distance on, metres. */
+  | { readonly kind: 'autofocus'; readonly nearestM: number };
+
+/** What each way of focusing can do: reach any distance, and measure it by itself. */
+export const FOCUSING: Readonly<
+  Record<Focusing['kind'], { readonly anyDistance: boolean; readonly measures: boolean }>
+> = {
+  fixed: { anyDistance: false, measures: false },
+  symbols: { anyDistance: false, measures: false },
+  scale: { anyDistance: true, measures: false },
+  rangefinder: { anyDistance: true, measures: true },
+  autofocus: { anyDistance: true, measures: true }
+};
 
 /** A flash, built in or put on. */
 export interface FlashUnit {

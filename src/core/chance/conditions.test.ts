@@ -53,6 +53,32 @@ describe('conditions', () => {
     const moving: Situation = { ...sunny, camera, motion: { metresPerSecond: 1.4, way: 'across' } };
     expect(halfStillSeconds(moving, '135', null)).toBe(Infinity);
   });
+  // a close-up lens of D dioptres before a lens at infinity is sharp at 1/D metres. S. F. Ray, Applied Photographic Optics, 3rd ed.
+  // (2002), ch. 22, close-up (from memory)
+  test('a close-up lens of 2 dioptres before a lens at infinity: sharp about half a metre', () => {
+    const circumstances = { ...PLAIN, subjectM: 0.5, closeUpDioptres: 2 };
+    const s: Situation = { ...sunny, camera: RING, distanceBy: 'measured' };
+    const far = setting(s, { aperture: 2, time: 0, focus: 2 });
+    const focus = (more: Partial<typeof circumstances>) =>
+      judge({ ...s, circumstances: { ...circumstances, ...more } }, far).factors.find(
+        (f) => f.kind === 'focus'
+      )?.chance ?? 1;
+    expect(focus({})).toBeGreaterThan(0.9);
+    expect(focus({ subjectM: 2 })).toBeLessThan(0.01);
+    expect(focus({ closeUpDioptres: 0 })).toBeLessThan(0.01);
+  });
+  test('a camera that focuses by itself reaches every subject from its nearest on', () => {
+    const camera = cameraWith([fixed('aperture', '2.8', 2.8), fixed('time', '1/60', 1 / 64)], {
+      ...{ ...PLAIN_TRAITS, focusing: { kind: 'autofocus', nearestM: 0.8 }, focalMm: 35, formats: ['135'] }
+    });
+    const focus = (subjectM: number) =>
+      judge(
+        { ...sunny, camera, circumstances: { ...PLAIN, subjectM } },
+        setting({ ...sunny, camera })
+      ).factors.find((f) => f.kind === 'focus')?.chance ?? 1;
+    for (const m of [1, 2, 5, 20]) expect(focus(m)).toBeGreaterThan(0.95);
+    expect(focus(0.4)).toBeLessThan(0.05);
+  });
   test('a subject nearer than the sharp range is named with how near is sharp, and one beyond it', () => {
     const at = (subjectM: number, focus: number) =>
       judge(

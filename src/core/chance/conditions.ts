@@ -10,6 +10,8 @@ import { FLASH_RULES_STOPS } from '../flash/flash.ts';
 import type { Film } from '../film/film.ts';
 import type { FrameFormat } from '../film/formats.ts';
 import type { SharpRange } from '../focus/depth.ts';
+import { FOCUSING } from '../camera/traits.ts';
+import { focusedM } from '../focus/focused.ts';
 import { distanceSd, sharpAround, sharpChance } from './sharpness.ts';
 import {
   HAND_SPREAD,
@@ -47,6 +49,8 @@ export interface Limits {
   /** One sd of the logarithm of the subject's distance. */
   readonly distanceSd: number;
   readonly syncSeconds: number;
+  /** Of a close-up lens; 0 = none. */
+  readonly closeUpDioptres: number;
   /** Whether a time may be counted: only where the camera stands on something. */
   readonly mayCount: boolean;
 }
@@ -55,11 +59,11 @@ export interface Limits {
 export function limitsOf(situation: Situation): Limits {
   const { camera, film } = situation;
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
-  const { subjectM, flash } = circumstancesOf(situation);
+  const { subjectM, flash, closeUpDioptres = 0 } = circumstancesOf(situation);
   const sync =
     camera.flash.kind === 'shoe' || camera.flash.kind === 'switch' ? camera.flash.syncSeconds : null;
   return {
-    ...{ format, subjectM },
+    ...{ format, subjectM, closeUpDioptres },
     halfHeldSeconds: halfHeldSeconds(situation, format),
     halfStillSeconds: halfStillSeconds(situation, format, subjectM),
     distanceSd: distanceSd(situation),
@@ -90,10 +94,18 @@ export function drawnSeconds(exposure: Exposure, flash: FlashOnFrame | null): nu
 
 /** What is sharp with a setting at an f-number, focused on the subject as well as this camera can; null = nobody said how far it is. */
 function rangeOf(camera: Camera, limits: Limits, setting: Setting, fNumber: number): SharpRange | null {
-  const { subjectM, format } = limits;
-  return subjectM === null || subjectM * 1000 <= camera.focalMm
-    ? null
-    : sharpAround(camera, format, setting.choice, fNumber, subjectM);
+  const { subjectM, format, closeUpDioptres: power } = limits;
+  if (subjectM === null || subjectM * 1000 <= camera.focalMm) return null;
+  if (power === 0) return sharpAround(camera, format, setting.choice, fNumber, subjectM);
+  // through a close-up lens what is near looks farther away: 1/s less its dioptres, and never beyond infinity
+  const seenM = 1 / Math.max(1 / subjectM - power, 1e-4);
+  const { nearM, farM } = sharpAround(camera, format, setting.choice, fNumber, seenM);
+  // blur is even to both sides in 1/distance: before a lens at infinity that goes on beyond it
+  const focused = FOCUSING[camera.focusing.kind].anyDistance
+    ? seenM
+    : focusedM(camera, format, setting.choice);
+  const far = farM === Infinity ? Math.min(0, 2 / focused - 1 / nearM) : 1 / farM;
+  return { nearM: 1 / (1 / nearM + power), farM: far + power > 0 ? 1 / (far + power) : Infinity };
 }
 
 /** Chance that the subject is in focus; 1 where nobody said how far it is. */

@@ -1,11 +1,12 @@
 // Whether the subject is in focus: its distance is what was said, give or take, and the lens stands where it can.
-import { positionsOf, type Camera } from '../camera/camera.ts';
+import type { Camera } from '../camera/camera.ts';
+import { FOCUSING } from '../camera/traits.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
 import { FORMATS } from '../film/formats.ts';
 import type { FrameFormat } from '../film/formats.ts';
 import type { DistanceBy, Situation } from '../error/situation.ts';
 import { sharpRange, type SharpRange } from '../focus/depth.ts';
-import { sharpRangeOf, withFocusAt } from '../focus/focused.ts';
+import { nearestFocus, sharpRangeOf, withFocusAt } from '../focus/focused.ts';
 import { quickCdf } from '../numeric/quick-cdf.ts';
 
 /** One sd of the logarithm of a distance, by how it is known. Common practice, no source. */
@@ -13,12 +14,12 @@ export const DISTANCE_SD: Readonly<Record<DistanceBy, number>> = { measured: 0.0
 
 /** One sd of the logarithm of the subject's distance: a rangefinder measures it however it was said. */
 export function distanceSd({ camera, distanceBy = 'eye' }: Situation): number {
-  return DISTANCE_SD[camera.focusing.kind === 'rangefinder' ? 'measured' : distanceBy];
+  return DISTANCE_SD[FOCUSING[camera.focusing.kind].measures ? 'measured' : distanceBy];
 }
 
 /**
- * What is sharp when somebody focuses on a subject: a rangefinder or a scale goes to any distance from its nearest mark on,
- * symbols only to theirs.
+ * What is sharp when somebody focuses on a subject: a rangefinder, ground glass, scale or autofocus goes to any distance from its
+ * nearest on, symbols only to theirs.
  */
 export function sharpAround(
   camera: Camera,
@@ -27,10 +28,10 @@ export function sharpAround(
   fNumber: number,
   subjectM: number
 ): SharpRange {
-  const { kind } = camera.focusing;
-  if (kind !== 'rangefinder' && kind !== 'scale') return sharpRangeOf(camera, format, choice, fNumber);
+  const { focusing } = camera;
+  if (!FOCUSING[focusing.kind].anyDistance) return sharpRangeOf(camera, format, choice, fNumber);
   const focus = controlFor(camera, 'focus');
-  const nearest = focus ? Math.min(...positionsOf(focus).map((p) => p.value)) : 0;
+  const nearest = nearestFocus(camera);
   // the mark nearest to the subject stands for the distance itself; any other was set otherwise
   if (focus && withFocusAt(camera, choice, subjectM)[focus.id] !== (choice[focus.id] ?? 0))
     return sharpRangeOf(camera, format, choice, fNumber);

@@ -23,6 +23,8 @@ export interface Circumstances {
   readonly exposures: number;
   /** Distance of the subject, metres; null = not known. */
   readonly subjectM: number | null;
+  /** Power of a close-up lens before the camera's own, dioptres; none if left out. */
+  readonly closeUpDioptres?: number | undefined;
   readonly flash: FlashChoice;
 }
 

@@ -27,8 +27,8 @@ export function focusedM(camera: Camera, format: FrameFormat, choice: Choice): n
 }
 
 /**
- * What is sharp with a choice at an f-number. On a fixed lens the owner's own *sharp from* is believed over the sum;
- * it holds at every opening, since that is how it was found.
+ * What is sharp with a choice at an f-number. On a fixed lens the owner's own *sharp from* is believed over the sum: at the openings
+ * where they looked, else at every one.
  */
 export function sharpRangeOf(
   camera: Camera,
@@ -39,10 +39,29 @@ export function sharpRangeOf(
   const { focusing } = camera;
   const at = focusedM(camera, format, choice);
   const range = sharpRange(camera.focalMm, fNumber, FORMATS[format].circleMm, at);
-  if (focusing.kind === 'fixed' && focusing.sharpFromM !== null && !controlFor(camera, 'focus')) {
-    return { nearM: focusing.sharpFromM, farM: Infinity };
-  }
-  return range;
+  if (focusing.kind !== 'fixed' || controlFor(camera, 'focus')) return range;
+  const found = foundAt(focusing.sharpBy ?? [], fNumber) ?? focusing.sharpFromM;
+  return found === null ? range : { nearM: found, farM: Infinity };
+}
+
+/** Openings this close are the same, stops. */
+const SAME_STOPS = 1 / 3;
+
+/** What its owner found at an opening; null where they did not look. */
+function foundAt(
+  found: readonly { readonly fNumber: number; readonly fromM: number }[],
+  fNumber: number
+): number | null {
+  const off = (n: number): number => Math.abs(2 * Math.log2(n / fNumber));
+  const [nearest] = [...found].sort((a, b) => off(a.fNumber) - off(b.fNumber));
+  return nearest && off(nearest.fNumber) <= SAME_STOPS ? nearest.fromM : null;
+}
+
+/** The nearest distance that can be focused on, metres; 0 where nothing keeps it. */
+export function nearestFocus(camera: Camera): number {
+  if (camera.focusing.kind === 'autofocus') return camera.focusing.nearestM;
+  const focus = controlFor(camera, 'focus');
+  return focus ? Math.min(...positionsOf(focus).map((p) => p.value)) : 0;
 }
 
 /** A choice with the focus at the mark that blurs a subject least, if the camera has a focus control. */

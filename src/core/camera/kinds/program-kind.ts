@@ -37,6 +37,8 @@ export interface ProgramKind<P extends { readonly kind: string }> {
   locksBeyond(program: P): number | null;
   /** The smallest f-number it sets; null where it sets none. */
   widest(program: P): number | null;
+  /** The largest f-number it sets; null where it sets none. */
+  smallest(program: P): number | null;
   faults(program: P): readonly CameraFault[];
   readonly sheet: ProgramSheet<P>;
 }

@@ -41,6 +41,10 @@ export const circumstancesSchema = object({
   temperatureC: number().min(-60).max(80).nullable().defined(),
   exposures: number().integer().min(1).max(1000).required(),
   subjectM: number().positive().max(100_000).nullable().defined(),
+  closeUpDioptres: number()
+    .min(0.25, 'A close-up lens has 0.25 to 20 dioptres.')
+    .max(20, 'A close-up lens has 0.25 to 20 dioptres.')
+    .optional(),
   flash
 });
 

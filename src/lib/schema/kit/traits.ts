@@ -21,7 +21,7 @@ export const BALANCES = [
 const metres = () => number().positive().max(10_000).nullable().defined();
 const seconds = () => number().positive().max(86_400);
 
-const FOCUSING_KINDS = ['fixed', 'symbols', 'scale', 'rangefinder'] as const;
+const FOCUSING_KINDS = ['fixed', 'symbols', 'scale', 'rangefinder', 'autofocus'] as const;
 const FLASH_KINDS = ['none', 'shoe', 'switch', 'automatic'] as const;
 const TRANSPORT_KINDS = ['still', 'swing', 'cine'] as const;
 
@@ -35,10 +35,25 @@ export const flashUnitSchema = object({
 }).required();
 
 const FOCUSING = {
-  fixed: object({ kind: kindField('fixed', FOCUSING_KINDS), atM: metres(), sharpFromM: metres() }).required(),
+  fixed: object({
+    kind: kindField('fixed', FOCUSING_KINDS),
+    ...{ atM: metres(), sharpFromM: metres() },
+    sharpBy: array(
+      object({
+        fNumber: number().positive().max(600).required(),
+        fromM: number().positive().max(10_000).required()
+      }).required()
+    )
+      .max(20)
+      .optional()
+  }).required(),
   symbols: object({ kind: kindField('symbols', FOCUSING_KINDS) }),
   scale: object({ kind: kindField('scale', FOCUSING_KINDS) }),
-  rangefinder: object({ kind: kindField('rangefinder', FOCUSING_KINDS) })
+  rangefinder: object({ kind: kindField('rangefinder', FOCUSING_KINDS) }),
+  autofocus: object({
+    kind: kindField('autofocus', FOCUSING_KINDS),
+    nearestM: number().positive().max(100).required()
+  })
 } as const;
 const sync = seconds().nullable().defined();
 const FLASH = {
@@ -66,6 +81,7 @@ const focusing = lazy((value: unknown) => {
   const name = kindOf(value);
   if (name === 'symbols') return FOCUSING.symbols;
   if (name === 'scale') return FOCUSING.scale;
+  if (name === 'autofocus') return FOCUSING.autofocus;
   return name === 'rangefinder' ? FOCUSING.rangefinder : FOCUSING.fixed;
 });
 keepShapes(focusing, Object.values(FOCUSING));

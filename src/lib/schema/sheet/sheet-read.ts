@@ -1,5 +1,7 @@
 // From a sheet to a camera: every text is read, every fault named with its field.
 import { positionCount, positionsOf, type Camera, type CameraCondition } from '#core/camera/camera.ts';
+import { readMetres, splitMarks } from '#core/camera/marks.ts';
+import { parseFNumber } from '#core/units/aperture.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import type { Control } from '#core/camera/kinds/controls.ts';
 import { programKindOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
@@ -119,7 +121,20 @@ function readFocusing(r: SheetReader, positions: readonly Position[]): CameraTra
     const value = r.metres(field);
     return value === Infinity ? 10_000 : value;
   };
-  return { kind: 'fixed', atM: metres('fixedAt'), sharpFromM: metres('sharpFrom') };
+  if (r.text('focusing') === 'autofocus') {
+    const rule = { min: 0.05, max: 100, noun: 'distance', example: 'metres, such as 0.8' };
+    return { kind: 'autofocus', nearestM: r.number('nearest', rule) };
+  }
+  const found = r.text('sharpFrom');
+  if (!found.includes('=')) return { kind: 'fixed', atM: metres('fixedAt'), sharpFromM: metres('sharpFrom') };
+  // "8=2 16=1.2": found at some openings only
+  const sharpBy = splitMarks(found).flatMap((token) => {
+    const [opening = '', distance = ''] = token.split('=');
+    const fNumber = r.value('sharpFrom', parseFNumber(opening));
+    const fromM = r.value('sharpFrom', readMetres(distance));
+    return fNumber !== null && fromM !== null ? [{ fNumber, fromM: Math.min(10_000, fromM) }] : [];
+  });
+  return { kind: 'fixed', atM: metres('fixedAt'), sharpFromM: null, sharpBy };
 }
 
 function readFlash(r: SheetReader): CameraTraits['flash'] {

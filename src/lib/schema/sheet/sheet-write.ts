@@ -38,8 +38,16 @@ function traitTexts({ focusing, flash, transport }: Camera): Sheet {
   return {
     focusing: focusing.kind,
     ...(focusing.kind === 'fixed'
-      ? { fixedAt: metres(focusing.atM), sharpFrom: metres(focusing.sharpFromM) }
+      ? {
+          fixedAt: metres(focusing.atM),
+          sharpFrom: focusing.sharpBy?.length
+            ? focusing.sharpBy
+                .map((s) => `${formatDecimal(s.fNumber, 3)}=${formatDecimal(s.fromM, 3)}`)
+                .join(' ')
+            : metres(focusing.sharpFromM)
+        }
       : {}),
+    ...(focusing.kind === 'autofocus' ? { nearest: formatDecimal(focusing.nearestM, 3) } : {}),
     flash: flash.kind,
     ...(flash.kind === 'shoe' ? sync(flash.syncSeconds) : {}),
     ...(flash.kind === 'switch' ? { ...sync(flash.syncSeconds), ...unit(flash.unit) } : {}),

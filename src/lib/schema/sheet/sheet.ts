@@ -13,7 +13,7 @@ export const SHEET_FIELDS = [
   ...CONTROL_ACTS.map((acts) => `${FIELD_OF[acts]}By`),
   ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_KINDS[name].sheet.fields),
   ...['believes', 'eye', 'eyeAngle'],
-  ...['focusing', 'fixedAt', 'sharpFrom'],
+  ...['focusing', 'fixedAt', 'sharpFrom', 'nearest'],
   ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],
   ...['moves', 'sweep', 'pictures', 'needle'],
   ...[
@@ -41,7 +41,7 @@ export const PLAIN_SHEET: Sheet = {
     repeats: 'no',
     battery: 'no'
   },
-  ...{ focus: '', focusing: 'fixed', fixedAt: '', sharpFrom: '' },
+  ...{ focus: '', focusing: 'fixed', fixedAt: '', sharpFrom: '', nearest: '0.5' },
   ...{
     flash: 'none',
     guideNumber: '9',

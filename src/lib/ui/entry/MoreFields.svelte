@@ -45,8 +45,21 @@
   <div class="fields">
     <SheetField {draft} field="focus" />
     {#if fixed}
-      <SheetField {draft} field="fixedAt" />
-      <SheetField {draft} field="sharpFrom" />
+      <SheetSelect
+        {draft}
+        field="focusing"
+        label="It focuses"
+        options={[
+          ['fixed', 'nowhere else: its lens is fixed'],
+          ['autofocus', 'by itself']
+        ]}
+      />
+      {#if draft.text('focusing') === 'autofocus'}
+        <SheetField {draft} field="nearest" />
+      {:else}
+        <SheetField {draft} field="fixedAt" />
+        <SheetField {draft} field="sharpFrom" />
+      {/if}
     {:else}
       <SheetSelect
         {draft}
@@ -55,7 +68,7 @@
         options={[
           ['scale', 'by guess on its marks'],
           ['symbols', 'by its symbols'],
-          ['rangefinder', 'with a rangefinder']
+          ['rangefinder', 'with a rangefinder or on a ground glass']
         ]}
       />
     {/if}

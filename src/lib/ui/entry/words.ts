@@ -64,7 +64,11 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   pictures: { label: 'Pictures a second', hint: '' },
   eyeAngle: { label: 'Angle its eye sees, degrees', hint: 'Empty: not known.' },
   fixedAt: { label: 'Focused at, metres', hint: 'Empty: worked out from the widest opening.' },
-  sharpFrom: { label: 'Sharp from, metres', hint: 'As you found it; believed over the sum.' },
+  sharpFrom: {
+    label: 'Sharp from, metres',
+    hint: 'As you found it; believed over the sum. At some openings only: 8=2 16=1.2'
+  },
+  nearest: { label: 'It focuses from, metres', hint: '' },
   guideNumber: { label: 'Guide number, metres', hint: 'At ISO 100 and full power.' },
   flashBelow: { label: 'It fires below LV', hint: '' },
   sync: { label: 'Shortest time with flash', hint: 'Empty: any.' },

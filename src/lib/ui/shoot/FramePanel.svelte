@@ -12,6 +12,7 @@
   import { formatDecimal } from '#core/units/decimal.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import EyeAgainst from './EyeAgainst.svelte';
+  import SharpTable from './SharpTable.svelte';
   import LampFields from './LampFields.svelte';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
@@ -150,6 +151,10 @@
       >
     </p>
   {/if}
+  <details>
+    <summary>What is sharp, opening by opening</summary>
+    <SharpTable {judged} />
+  </details>
   <label class="kicker" for="{uid}-motion">Does it move?</label>
   <select
     id="{uid}-motion"
@@ -231,6 +236,12 @@
   .row .entry {
     flex: 1 1 8rem;
     width: auto;
+  }
+  summary {
+    min-height: 44px;
+    padding-top: 10px;
+    cursor: pointer;
+    text-decoration: underline;
   }
   .two {
     display: grid;

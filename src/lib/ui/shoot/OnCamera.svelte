@@ -19,6 +19,8 @@
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
   const uid = $props.id();
+  /** Powers that close-up lenses are sold in. Common practice, no source. */
+  const CLOSE_UPS = [1, 2, 3, 4, 5, 10] as const;
   const camera = $derived(judged.pair.camera);
   const atHand = $derived(atHandFrom(current.films, current.things));
   const now = $derived({ ...PLAIN, ...current.asked.circumstances });
@@ -124,6 +126,16 @@
   >
     <option value="">{now.filters.length === 0 ? 'none is on' : 'another one'}</option>
     {#each atHand.filters as filter, i (i)}<option value={String(i)}>{nameOf(filter)}</option>{/each}
+  </select>
+  <label class="kicker" for="{uid}-close">Close-up lens</label>
+  <select
+    id="{uid}-close"
+    class="entry"
+    value={String(now.closeUpDioptres ?? 0)}
+    onchange={(e) => current.ask({ closeUpDioptres: Number(e.currentTarget.value) || undefined })}
+  >
+    <option value="0">none</option>
+    {#each CLOSE_UPS as power (power)}<option value={String(power)}>{power} dioptres</option>{/each}
   </select>
   {#if units.length > 0 || camera.flash.kind === 'automatic'}
     <label class="kicker" for="{uid}-flash">Flash</label>

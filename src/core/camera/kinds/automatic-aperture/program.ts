@@ -29,6 +29,7 @@ export const automaticAperture: ProgramKind<AutomaticApertureProgram> = {
   bends: () => [],
   locksBeyond: () => null,
   widest: ({ widestFNumber }) => widestFNumber,
+  smallest: ({ smallestFNumber }) => smallestFNumber,
   faults: ({ eye, widestFNumber, smallestFNumber }) => [
     ...eyeFaults(eye),
     ...limitFaults(widestFNumber, smallestFNumber)

@@ -35,6 +35,7 @@ export const automaticTime: ProgramKind<AutomaticTimeProgram> = {
   bends: () => [],
   locksBeyond: ({ inLowLight, longestSeconds }) => (inLowLight === 'locks' ? longestSeconds : null),
   widest: () => null,
+  smallest: () => null,
   faults: ({ eye, shortestSeconds, longestSeconds }) => [
     ...eyeFaults(eye),
     ...limitFaults(shortestSeconds, longestSeconds)

@@ -22,6 +22,7 @@ export const manual: ProgramKind<ManualProgram> = {
   bends: () => [],
   locksBeyond: () => null,
   widest: () => null,
+  smallest: () => null,
   faults: () => [],
   sheet: {
     entries: manualEntries,

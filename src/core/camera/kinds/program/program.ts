@@ -38,6 +38,7 @@ export const line: ProgramKind<LineProgram> = {
   bends: ({ points }) => points.map(evOf),
   locksBeyond: () => null,
   widest: ({ points }) => Math.min(...points.map((p) => p.fNumber)),
+  smallest: ({ points }) => Math.max(...points.map((p) => p.fNumber)),
   faults: ({ eye, points }) => [...eyeFaults(eye), ...lineFaults(points)],
   sheet: {
     entries: lineEntries,

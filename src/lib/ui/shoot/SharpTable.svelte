@@ -1,0 +1,109 @@
+<script module lang="ts">
+  import type { Judged } from '../current-judge.ts';
+
+  /** What is sharp from where to where, and which mark and opening hold a stretch. */
+  export interface SharpTableProps {
+    judged: Judged;
+  }
+</script>
+
+<script lang="ts">
+  import { readMetres } from '#core/camera/marks.ts';
+  import { sharedFormat } from '#core/chance/conditions.ts';
+  import { holding, sharpTable } from '#core/focus/sharp-table.ts';
+  import { formatFNumber } from '#core/units/aperture.ts';
+  import { markOfFNumber } from '#core/units/series.ts';
+  import { explainQuantity } from '#schema/reading/words.ts';
+  import Figures from '../text/Figures.svelte';
+  import { sayMetres } from '../text/say.ts';
+
+  let { judged }: SharpTableProps = $props();
+  const uid = $props.id();
+  const camera = $derived(judged.pair.camera);
+  const format = $derived(sharedFormat(camera, judged.pair.film) ?? camera.formats[0] ?? '135');
+  const table = $derived(sharpTable(camera, format));
+  let from = $state('');
+  let to = $state('');
+  const name = (fNumber: number): string => formatFNumber(markOfFNumber(fNumber));
+
+  const answer = $derived.by(() => {
+    if (from.trim() === '' || to.trim() === '') return '';
+    const [a, b] = [readMetres(from), readMetres(to)];
+    if (!a.ok) return `From: ${explainQuantity(a.error)}`;
+    if (!b.ok) return `To: ${explainQuantity(b.error)}`;
+    if (b.value < a.value) return 'To: give a distance farther than “from”.';
+    const way = holding(table, a.value, b.value);
+    if (!way) return 'No mark and opening of this camera hold all of that.';
+    return `${name(way.fNumber)}${way.mark === '' ? '' : `, focus at ${way.mark}`}, or any smaller opening.`;
+  });
+</script>
+
+<div class="scroll">
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">{table.length > 1 ? 'Focus at' : 'Opening'}</th>
+        {#each table[0]?.cells ?? [] as cell (cell.fNumber)}
+          <th scope="col"><Figures text={name(cell.fNumber)} /></th>
+        {/each}
+      </tr>
+    </thead>
+    <tbody>
+      {#each table as row, i (i)}
+        <tr>
+          <th scope="row">{row.mark === '' ? 'sharp' : row.mark}</th>
+          {#each row.cells as cell (cell.fNumber)}
+            <td>{sayMetres(cell.nearM)} to {sayMetres(cell.farM)}</td>
+          {/each}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+<p class="kicker">What holds from … to …?</p>
+<div class="row">
+  <input
+    class="entry"
+    aria-label="Sharp from"
+    placeholder="1 m"
+    bind:value={from}
+    aria-describedby="{uid}-holds"
+  />
+  <input
+    class="entry"
+    aria-label="Sharp to"
+    placeholder="3 m"
+    bind:value={to}
+    aria-describedby="{uid}-holds"
+  />
+</div>
+<p id="{uid}-holds" role="status"><Figures text={answer} /></p>
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  table {
+    border-collapse: collapse;
+    font-size: 0.875rem;
+    white-space: nowrap;
+  }
+  th,
+  td {
+    padding: 4px 10px 4px 0;
+    border-bottom: 1px solid var(--line);
+    text-align: left;
+    font-weight: 400;
+  }
+  th {
+    font-weight: 600;
+  }
+  .row {
+    display: flex;
+    gap: 6px;
+  }
+  .row .entry {
+    flex: 1 1 4rem;
+    min-width: 0;
+  }
+</style>
