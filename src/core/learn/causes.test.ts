@@ -176,7 +176,7 @@ describe('a test roll', () => {
     expect(new Set(plan.map((f) => f.lv)).size).toBe(5);
   });
   test('by hand: each frame of a manual camera tells 1/(0.25² + 0.15² + 0.4²), added to 1/sd² (Gelman et al., 2013, ch. 2)', () => {
-    const [first] = planTestRoll(SCALES, SLIDE, {}, 0.5, 1);
+    const [first] = planTestRoll(SCALES, SLIDE, {}, 0.5, Infinity, 1);
     expect(first?.sdAfter).toBeCloseTo(1 / Math.sqrt(1 / 0.25 + 1 / (0.0625 + 0.0225 + 0.16)), 6);
   });
 });

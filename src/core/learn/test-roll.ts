@@ -53,7 +53,8 @@ function candidateAt(camera: Camera, film: Film, lv: number, present: Choice): C
 
 /**
  * The frames of a test roll, spread over the light that the pair serves.
- * @param knownSd how well the camera is known now; null = by its condition @param count frames wanted
+ * @param knownSd how well the camera is known now; null = by its condition @param brightestLv the brightest light to be had today
+ * @param count frames wanted
  * @returns fewer where the pair serves few lights; the same light may come twice, with a new reading
  */
 export function planTestRoll(
@@ -61,9 +62,12 @@ export function planTestRoll(
   film: Film,
   present: Choice,
   knownSd: number | null = null,
+  brightestLv = Infinity,
   count = 5
 ): readonly TestFrame[] {
-  const candidates = LIGHTS.flatMap((lv) => candidateAt(camera, film, lv, present) ?? []);
+  const candidates = LIGHTS.filter((lv) => lv <= brightestLv).flatMap(
+    (lv) => candidateAt(camera, film, lv, present) ?? []
+  );
   if (candidates.length === 0) return [];
   const chosen = Array.from({ length: count }, (_, i) => {
     const at = Math.round((i * (candidates.length - 1)) / Math.max(1, count - 1));

@@ -52,6 +52,8 @@ export interface MeterError {
   readonly sdStops: number;
   /** It shows tenths of a stop after the aperture. */
   readonly showsTenths: boolean;
+  /** Its calibration constant, for readings in lux (C) or cd/m² (K); the usual ones if left out. */
+  readonly constant?: number | undefined;
 }
 
 /** How a reading was taken. */

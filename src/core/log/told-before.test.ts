@@ -48,6 +48,23 @@ describe('what is told before the press', () => {
     const film = { ...filmWith(), reciprocity: { kind: 'exponent' as const, p: 1.3, startSeconds: 1 } };
     expect(told({ camera, film }, false, 1)).toEqual([]);
   });
+  // a guide number of 20 m at ISO 100 and f/8 reaches 2.5 m; a fill a stop under reaches √2 further: GN = N·d, by hand
+  test('a person lit from behind is offered the flash that is there, and how far it fills', () => {
+    const camera = cameraWith([fixed('aperture', '8', 8), fixed('time', '1/60', 1 / 64)], {
+      flash: { kind: 'shoe', syncSeconds: null }
+    });
+    const flash = { name: 'Spark', guideNumber: 20, powers: [0], seconds: 1 / 1000, angleDegrees: null };
+    const s: Situation = {
+      ...{ camera, film: { ...filmWith(), iso: 100 }, light: { lv: 12, sdStops: 0.3 }, contrast: 'backlit' }
+    };
+    const setting = settingOf(camera, {});
+    if (!setting) throw new Error('no setting');
+    const fact = toldBefore(s, judge(s, setting), false, [flash]).find((t) => t.told === 'fill-flash');
+    expect(fact).toMatchObject({ name: 'Spark' });
+    expect(fact?.told === 'fill-flash' && fact.toM).toBeCloseTo(2.5 * Math.SQRT2, 6);
+    expect(toldBefore({ ...s, contrast: 'normal' }, judge(s, setting), false, [flash])).toEqual([]);
+    expect(toldBefore(s, judge(s, setting), false, [])).toEqual([]);
+  });
   test('where the finder looks is told without a distance', () => {
     const camera = { ...CAMERA, finder: { ...CAMERA.finder, upShare: 0.1 } };
     expect(told({ camera })).toContainEqual({ told: 'aim', rightShare: 0, upShare: 0.1 });

@@ -1,5 +1,6 @@
 // What is worth knowing before the press though nothing is wrong: how the film takes this light, the time that stops the subject,
 // what no sheet tells, where the finder looks, and what the rule of thumb would set.
+import type { FlashUnit } from '../camera/traits.ts';
 import type { Balance, LightKind } from '../film/traits.ts';
 import { isColour } from '../film/film.ts';
 import { halfStillSeconds, longestStill, SUBJECT_SPREAD } from '../chance/stillness.ts';
@@ -19,6 +20,8 @@ export type Told =
   | { readonly told: 'no-figures'; readonly seconds: number }
   /** The picture lies off what the finder shows at any distance, shares of the frame (+ = right, up). */
   | { readonly told: 'aim'; readonly rightShare: number; readonly upShare: number }
+  /** Lit from behind: a flash that is at hand lights the face up to here, metres. */
+  | { readonly told: 'fill-flash'; readonly name: string; readonly toM: number }
   /** The rule of one over the film's speed: an aperture by the light and that time, the filters on it counted. */
   | { readonly told: 'rule'; readonly fNumber: number; readonly seconds: number };
 
@@ -34,8 +37,21 @@ const CASTS: Readonly<Record<Balance, Partial<Record<LightKind, 'orange' | 'blue
   orthochromatic: {}
 };
 
-/** @param bySight whether the light was told by a shadow or a sky: what the rule goes by */
-export function toldBefore(situation: Situation, verdict: Verdict, bySight: boolean): readonly Told[] {
+/** The face is half as bright as what is behind it, at least: a flash a stop under the light behind still fills. Common practice, no source. */
+const FILL_UNDER_STOPS = 1;
+
+/** How far a flash fills a face with a setting, metres: GN = N·d at ISO 100. */
+function fillsTo({ guideNumber }: FlashUnit, iso: number, fNumber: number): number {
+  return (guideNumber * Math.sqrt((iso / 100) * 2 ** FILL_UNDER_STOPS)) / fNumber;
+}
+
+/** @param flashes that can be put on @param bySight whether the light was told by a shadow or a sky: what the rule goes by */
+export function toldBefore(
+  situation: Situation,
+  verdict: Verdict,
+  bySight: boolean,
+  flashes: readonly FlashUnit[] = []
+): readonly Told[] {
   const { camera, film, light, motion } = situation;
   const { lightKind, subjectM, filters } = circumstancesOf(situation);
   const { seconds } = verdict.exposure;
@@ -52,6 +68,17 @@ export function toldBefore(situation: Situation, verdict: Verdict, bySight: bool
   const { rightShare, upShare } = camera.finder;
   if (Math.max(Math.abs(rightShare), Math.abs(upShare)) >= AIM_WORTH)
     found.push({ told: 'aim', rightShare, upShare });
+  const own =
+    camera.flash.kind === 'switch'
+      ? camera.flash.unit
+      : camera.flash.kind === 'shoe'
+        ? flashes[0]
+        : undefined;
+  if (situation.contrast === 'backlit' && own && verdict.flash === null)
+    found.push({
+      ...{ told: 'fill-flash', name: own.name },
+      toM: fillsTo(own, film.iso, verdict.exposure.fNumber)
+    });
   if (bySight && !setsItself(camera)) {
     // f/16 in clear sun, a stop wider for each stop less: LV = log2(100 N²)
     const lv = light.lv - filmFilterStops(filters);

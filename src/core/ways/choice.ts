@@ -87,8 +87,17 @@ export function choiceFromReading(
   metering: Metering = AT_SUBJECT
 ): LightChoice {
   const of = reading.kind === 'luminance' && metering.of === 'incident' ? 'scene' : metering.of;
-  const light = lightFromReading(reading.lv, { ...metering, of });
+  const light = lightFromReading(reading.lv + constantStops(reading, metering), { ...metering, of });
   return { ...light, way: { kind: 'reading', text, ...metering, of } };
+}
+
+/** The constants that typed lux and cd/m² are taken with. ISO 2720:1974 gives the ranges that these are usual in. */
+const USUAL = { lux: 250, luminance: 12.5 } as const;
+
+/** Stops by which a meter with a constant of its own means another light by its lux or cd/m² than most. */
+function constantStops(reading: LightReading, { meter }: Metering): number {
+  if (!meter?.constant || (reading.kind !== 'lux' && reading.kind !== 'luminance')) return 0;
+  return Math.log2(USUAL[reading.kind] / meter.constant);
 }
 
 /** The light that sun, moon and sky give at a place and moment. */

@@ -53,7 +53,8 @@ export const meterErrorSchema = object({
   name: string().defined().max(80),
   offsetStops: number().min(-5).max(5).required(),
   sdStops: number().min(0).max(4).required(),
-  showsTenths: boolean().required()
+  showsTenths: boolean().required(),
+  constant: number().positive().max(1000).optional()
 });
 
 /** Fields of a sum of sun, moon and sky. */

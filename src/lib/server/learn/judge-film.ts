@@ -5,6 +5,7 @@ import { heldOf, learnSteadiness } from '#core/learn/steadiness.ts';
 import { planTestRoll } from '#core/learn/test-roll.ts';
 import type { Load } from '#core/log/load.ts';
 import type { Pair } from '#core/log/pair.ts';
+import { brightestToday } from '#core/sky/brightest.ts';
 import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
 import { judgedFramesOf, judgedStatesOf, observationsOf } from './judged.ts';
@@ -13,9 +14,10 @@ import { explainedOf } from './learning.ts';
 /** More frames than these tell little more of a hand. */
 const MOST_HELD = 150;
 
-/** Everything that a film is judged with. @param load the film @param pair the same with its camera */
-export function judgeFilm(s: Repositories, load: Load, pair: Pair) {
+/** Everything that a film is judged with. @param load the film @param pair the same with its camera @param nowMs milliseconds since 1970 */
+export function judgeFilm(s: Repositories, load: Load, pair: Pair, nowMs: number) {
   const { camera, film } = pair;
+  const { place } = s.settings.read();
   const states = judgedStatesOf(s, camera.id);
   const learned = learnObserved(
     camera,
@@ -55,6 +57,11 @@ export function judgeFilm(s: Repositories, load: Load, pair: Pair) {
       judgedFramesOf(s, s.judgements.ofWholeFilms(MOST_HELD)).flatMap((j) => heldOf(j) ?? [])
     ),
     history: s.judgements.history(camera.id),
-    plan: planTestRoll(camera, film, pair.present, states.length > 0 ? learned.camera.sd : null)
+    plan: planTestRoll(
+      ...([camera, film, pair.present] as const),
+      states.length > 0 ? learned.camera.sd : null,
+      // where nobody said the place, any light
+      place ? brightestToday(place, place.zone, nowMs) : Infinity
+    )
   };
 }

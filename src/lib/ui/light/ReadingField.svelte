@@ -3,12 +3,13 @@
   import { AT_SUBJECT, METERED, METERED_TONES, type Metering } from '#core/light/metering.ts';
   import { parseLightReading } from '#core/light/reading-text.ts';
   import type { Thing } from '#core/kit/thing.ts';
-  import { choiceFromReading } from '#core/ways/choice.ts';
+  import { choiceFromReading, type LightChoice } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import Figures from '../text/Figures.svelte';
   import { METERED_WORDS } from '../text/say-light.ts';
   import { sayReading } from '../text/say-reading.ts';
+  import TwoReadings from './TwoReadings.svelte';
   import type { LightPanelWay } from './panel.ts';
 
   let { light, onlight, things }: LightPanelWay & { things: readonly Thing[] } = $props();
@@ -40,13 +41,26 @@
       set({ meter: null });
       return;
     }
-    const { offsetStops, sdStops, showsTenths, reads } = meter.data;
+    const { offsetStops, sdStops, showsTenths, reads, constant } = meter.data;
     const reflected = reads === 'reflected';
     set({
-      meter: { name: meter.name, offsetStops, sdStops, showsTenths },
+      meter: { name: meter.name, offsetStops, sdStops, showsTenths, constant },
       // the meter says what it can see: light falling in, or light thrown back
       of: reflected === (metering.of !== 'incident') ? metering.of : reflected ? 'scene' : 'incident'
     });
+  }
+  function oncontrast(contrast: LightChoice['contrast'], middleLv: number): void {
+    if (reading?.ok === true) {
+      onlight({ ...choiceFromReading(text.trim(), reading.value, metering), contrast });
+      return;
+    }
+    // no other reading: the light lies between the two, and can be worked out again from its words
+    const between = parseLightReading(`LV ${middleLv.toFixed(2)}`);
+    if (between.ok)
+      onlight({
+        ...choiceFromReading(`LV ${middleLv.toFixed(2)}`, between.value, { ...metering, of: 'scene' }),
+        contrast
+      });
   }
   function meanSeconds(lv: number): void {
     // written as a light value, since the same words would be understood the first way again
@@ -117,6 +131,7 @@
       {#each meters as meter (meter.id)}<option value={meter.id}>{meter.name}</option>{/each}
     </select>
   {/if}
+  <TwoReadings {light} {oncontrast} />
   <p class="kicker">Where did you hold it?</p>
   <div class="held">
     <button

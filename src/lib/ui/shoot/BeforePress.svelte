@@ -1,5 +1,6 @@
 <!-- At most three lines before each press: only what can go wrong now. -->
 <script lang="ts">
+  import { atHandFrom } from '#core/advice/at-hand.ts';
   import { toldBefore } from '#core/log/told-before.ts';
   import { pressChecks } from '#core/log/before-press.ts';
   import { useCurrent } from '../current.svelte.ts';
@@ -24,7 +25,9 @@
   );
 
   const bySight = $derived(['shadow', 'sky'].includes(judged.light.way.kind));
-  const told = $derived(toldBefore(judged.situation, judged.shown, bySight));
+  const told = $derived(
+    toldBefore(judged.situation, judged.shown, bySight, atHandFrom([], current.things).flashes)
+  );
 
   async function layFilter(): Promise<void> {
     const { loadId } = judged.pair;

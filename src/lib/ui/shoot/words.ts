@@ -136,6 +136,8 @@ export function sayTold(told: Told): string {
       return `This film has no figures beyond 1 s: what ${sayTime(told.seconds)} loses is not counted. Look them up on its sheet.`;
     case 'aim':
       return sayAimOff(told);
+    case 'fill-flash':
+      return `Lit from behind: ${told.name === '' ? 'the flash' : told.name} lights a face up to ${sayMetres(told.toM)}.`;
     case 'rule':
       return `The rule of one over the film’s speed would say ${formatFNumber(markOfFNumber(told.fNumber))} at ${sayTime(told.seconds)}.`;
   }

@@ -14,5 +14,5 @@ export const load: PageServerLoad = ({ url }) => {
   const asked = url.searchParams.get('film');
   const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
   const pair = chosen && pairOf(s, chosen);
-  return chosen && pair ? judgeFilm(s, chosen, pair) : NOTHING;
+  return chosen && pair ? judgeFilm(s, chosen, pair, Date.now()) : NOTHING;
 };
