@@ -75,14 +75,14 @@ for (const cameraId of CAMERAS) {
   keepLines(s, cameraId);
   const worker = `${(performance.now() - from).toFixed(0)} ms`;
   const started = repositoriesOf(db);
-  const again = times(() => judgeFilm(started, load, pair), 9);
+  const again = times(() => judgeFilm(started, load, pair, Date.now()), 9);
   const more = times(() => {
     s.judgements.put({
       ...{ frameId: `bench-frame-${3 * PER_FILM + judged}`, on: 'negative', faults: [] },
       ...{ outcome: { kind: 'tone', stops: TONES[judged++ % TONES.length] ?? 0 }, revision: 1 },
       judgedAt: momentAt(BEGIN, 'UTC')
     });
-    judgeFilm(started, load, pair);
+    judgeFilm(started, load, pair, Date.now());
   }, 9);
   table[camera.name] = {
     'in the worker': worker,

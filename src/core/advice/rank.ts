@@ -83,7 +83,7 @@ function triedAt(lv: number, candidates: readonly Candidate[], onlyBest: boolean
   // the best so far with lighten–darken in the middle, and off it
   const least = [0, 0];
   return candidates.flatMap((candidate): readonly Tried[] => {
-    const isExtra = candidate.setting.compensationStops !== 0;
+    const isExtra = candidate.setting.compensationStops !== 0 || candidate.setting.overridden;
     const kind = isExtra ? 1 : 0;
     const most = least[kind] ?? 0;
     if (onlyBest && most > PURPOSE_POINTS && candidate.boundAt(lv) < Math.min(LIKELY, most - PURPOSE_POINTS))

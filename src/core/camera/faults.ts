@@ -52,7 +52,8 @@ function controlCountFaults(camera: Camera): readonly CameraFault[] {
   const sets = kindOfProgram(camera.program).sets;
   const wrong = (['aperture', 'time'] as const).flatMap((acts): readonly CameraFault[] => {
     if (!sets[acts] && count(acts) === 0) return [{ fault: 'missing-control', acts }];
-    return sets[acts] && count(acts) > 0 ? [{ fault: 'unwanted-control', acts }] : [];
+    const unwanted = camera.controls.some((c) => c.acts === acts && !kindOfControl(c).overrides);
+    return sets[acts] && unwanted ? [{ fault: 'unwanted-control', acts }] : [];
   });
   return [...doubled, ...wrong];
 }

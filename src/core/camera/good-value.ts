@@ -29,6 +29,6 @@ export function badValues(
   positions: readonly Position[]
 ): readonly CameraFault[] {
   return positions
-    .filter((p) => !isGoodValue(camera, acts, p.value))
+    .filter((p) => p.automatic !== true && !isGoodValue(camera, acts, p.value))
     .map((p) => ({ fault: 'bad-value', control: label, mark: p.mark }));
 }

@@ -16,6 +16,8 @@ export interface Position {
   readonly value: number;
   /** A time that the photographer counts on B or T. Left out on everything that the camera times. */
   readonly byHand?: true;
+  /** Where the camera sets by itself what this control could: the value means nothing. */
+  readonly automatic?: true;
 }
 
 /** What a control's values mean; see {@link Position}. */

@@ -1,6 +1,7 @@
 // What a camera does by itself: from the exposure value it wants to the aperture and time it gives, clipped at its limits.
 // Along every program the exposure value given is the wanted one held between two limits; only its split differs.
 import type { Camera } from './camera.ts';
+import { playedBy } from './played-by.ts';
 import type { EvRange } from './kinds/program-kind.ts';
 import { kindOfProgram } from './kinds/programs.ts';
 import type { Setting } from './setting.ts';
@@ -20,7 +21,7 @@ export interface Exposure {
  * @param wantedEv the exposure value asked for
  */
 export function respond(camera: Camera, setting: Setting, wantedEv: number): Exposure {
-  const { program } = camera;
+  const { program } = playedBy(camera, setting);
   const kind = kindOfProgram(program);
   const { min, max } = rangeOf(camera, setting);
   const ev = Math.min(max, Math.max(min, wantedEv));
@@ -36,7 +37,8 @@ const ranges = new WeakMap<Setting, EvRange>();
 export function rangeOf(camera: Camera, setting: Setting): EvRange {
   const known = ranges.get(setting);
   if (known) return known;
-  const range = kindOfProgram(camera.program).range(camera.program, setting);
+  const { program } = playedBy(camera, setting);
+  const range = kindOfProgram(program).range(program, setting);
   ranges.set(setting, range);
   return range;
 }
@@ -47,5 +49,6 @@ export function rangeOf(camera: Camera, setting: Setting): EvRange {
  * @returns null when the program never gives that time, or gives nothing else
  */
 export function evAtSeconds(camera: Camera, setting: Setting, seconds: number): number | null {
-  return kindOfProgram(camera.program).evAtSeconds(camera.program, setting, seconds);
+  const { program } = playedBy(camera, setting);
+  return kindOfProgram(program).evAtSeconds(program, setting, seconds);
 }

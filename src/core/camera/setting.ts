@@ -1,5 +1,5 @@
 // A setting: which position every control stands at, and what that leaves the camera to do.
-import { eyeOf, positionsOf, type Camera } from './camera.ts';
+import { eyeOf, positionsOf, setsOf, type Camera } from './camera.ts';
 import type { Control } from './kinds/controls.ts';
 import type { ControlActs, Position } from './position.ts';
 
@@ -15,6 +15,8 @@ export interface Setting {
   readonly seconds: number | null;
   /** Whether those seconds are counted on B or T. */
   readonly timedByHand: boolean;
+  /** Whether the photographer set what the camera would have set by itself. */
+  readonly overridden: boolean;
   /** Lighten–darken, stops, + = lighten. */
   readonly compensationStops: number;
   /** The film speed the camera believes in; null on cameras that set nothing by themselves. */
@@ -42,12 +44,17 @@ export function settingOf(camera: Camera, choice: Choice): Setting | null {
     return control && positionAt(control, choice);
   };
   const eye = eyeOf(camera);
-  const valueFor = (acts: ControlActs): number | null => positionFor(acts)?.value ?? null;
+  const valueFor = (acts: ControlActs): number | null => {
+    const position = positionFor(acts);
+    return position && position.automatic !== true ? position.value : null;
+  };
+  const sets = setsOf(camera);
+  const [fNumber, seconds] = [valueFor('aperture'), valueFor('time')];
   return {
     choice: Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0])),
-    fNumber: valueFor('aperture'),
-    seconds: valueFor('time'),
+    ...{ fNumber, seconds },
     timedByHand: positionFor('time')?.byHand === true,
+    overridden: (sets.aperture && fNumber !== null) || (sets.time && seconds !== null),
     compensationStops: valueFor('compensation') ?? 0,
     dialIso: eye && (valueFor('dial') ?? eye.believesIso)
   };

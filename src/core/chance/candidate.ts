@@ -8,7 +8,8 @@ import type { Setting } from '../camera/setting.ts';
 import type { FilmWindow, StopWindow } from '../film/window.ts';
 import type { FlashOnFrame } from '../error/delta.ts';
 import type { Chances } from './automatic-chance.ts';
-import type { Prepared } from './prepared.ts';
+import { playedBy } from '../camera/played-by.ts';
+import { prepare, type Prepared } from './prepared.ts';
 import { SetByHand, SetByHandWithFlash } from './set-by-hand.ts';
 import { SetByItself } from './set-by-itself.ts';
 
@@ -34,8 +35,21 @@ export interface Candidate {
   boundAt(lv: number): number;
 }
 
+const overridden = new WeakMap<Prepared, Prepared>();
+
+/** The situation with the camera set by hand. */
+function overriddenIn(prepared: Prepared, setting: Setting): Prepared {
+  const before = overridden.get(prepared);
+  if (before) return before;
+  const { situation } = prepared;
+  const now = prepare({ ...situation, camera: playedBy(situation.camera, setting) });
+  overridden.set(prepared, now);
+  return now;
+}
+
 /** Makes a candidate. */
-export function candidateOf(prepared: Prepared, setting: Setting): Candidate {
+export function candidateOf(asked: Prepared, setting: Setting): Candidate {
+  const prepared = setting.overridden ? overriddenIn(asked, setting) : asked;
   if (setsItself(prepared.situation.camera)) return new SetByItself(prepared, setting);
   return prepared.circumstances.flash.kind === 'fired'
     ? new SetByHandWithFlash(prepared, setting)

@@ -3,6 +3,7 @@
 // Set by the camera: it reads LV_m and wants EV = LV_m − D_eye + log2(S_dial/100) − ld − b; inside its limits
 // Δ = (LV − LV_m) + log2(S_eff/S_dial) + ld + b − D_film + D_eye − 2·log2(1 + m) + r(t); beyond, each stop is a stop of error.
 // APEX: Exif 2.32 (CIPA DC-008-2019) Annex C.
+import { playedBy } from '../camera/played-by.ts';
 import type { Exposure } from '../camera/respond.ts';
 import { type Camera, eyeOf, positionCount, setsItself } from '../camera/camera.ts';
 import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
@@ -113,13 +114,14 @@ export function filmTerms(film: Film, circumstances: Circumstances): readonly Te
  * @returns terms whose stops add up to Δ; the main ones always, others only when they are not 0
  */
 export function errorOfFrame(
-  camera: Camera,
+  asked: Camera,
   film: Film,
   setting: Setting,
   lv: number,
   circumstances: Circumstances = PLAIN,
   readLv: number = lv + circumstances.eyeOffsetStops
 ): ErrorOfFrame {
+  const camera = playedBy(asked, setting);
   const wanted = wantedEv(camera, setting, readLv, circumstances);
   const exposure = respondLit(camera, circumstances, setting, wanted, readLv);
   const own = !setsItself(camera)
@@ -203,7 +205,7 @@ export function sumTerms(terms: readonly Term[]): number {
 
 /** What the film loses because the lens is moved out to focus, stops ≤ 0; an eye behind the lens sees it and loses nothing. */
 export function closeFocusStops(camera: Camera, setting: Setting): number {
-  if (eyeOf(camera)?.place === 'behind-lens') return 0;
+  if (eyeOf(playedBy(camera, setting))?.place === 'behind-lens') return 0;
   const m = focusMagnification(camera, setting);
   return m === 0 ? 0 : -2 * Math.log2(1 + m);
 }

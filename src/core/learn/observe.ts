@@ -2,6 +2,7 @@
 import { type Camera, setsItself } from '../camera/camera.ts';
 import { CONDITION_SD } from '../camera/camera.ts';
 import { handTimingSd } from '../camera/hand-timing.ts';
+import { playedBy } from '../camera/played-by.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
 import { filmWindow } from '../film/window.ts';
@@ -29,10 +30,11 @@ export interface JudgedFrame {
  * What a judged frame says of its camera. A time counted on B or T counts as it was held.
  * @returns null for a frame that is no evidence: its light was not told, or its marks are not sure any more
  */
-export function observationOf({ frame, camera, film, judgement }: JudgedFrame): Observation | null {
-  const setting = settingOfFrame(camera, frame);
+export function observationOf({ frame, camera: asked, film, judgement }: JudgedFrame): Observation | null {
+  const setting = settingOfFrame(asked, frame);
   const { light, conditions } = frame;
   if (!setting || !light || !isEvidence(frame)) return null;
+  const camera = playedBy(asked, setting);
   const deltaWith = (biasStops: number): number =>
     sumTerms(errorOfFrame({ ...camera, biasStops }, film, setting, light.lv, conditions.circumstances).terms);
   const manual = !setsItself(camera);

@@ -2,6 +2,7 @@
 import type { Camera } from '../camera.ts';
 import type { CameraFault } from '../faults.ts';
 import type { ControlActs, Position } from '../position.ts';
+import type { TrickSteps } from './held-open/control.ts';
 import type { ControlDrawing } from './figure.ts';
 import type { Sheet, SheetAsk } from './sheet-texts.ts';
 import type { Control } from './controls.ts';
@@ -46,6 +47,10 @@ export interface ControlKind<C extends ControlBase> {
   readonly meaningSaid: boolean;
   /** What is wrong with it, beside having no positions. @param countOf how many positions another control has */
   faults(control: C, camera: Camera, countOf: (other: Control) => number): readonly CameraFault[];
+  /** Whether it takes over what the camera sets by itself; not, if left out. */
+  readonly overrides?: boolean;
+  /** What has to be done around a frame with it; nothing, if left out. */
+  steps?(control: C): TrickSteps;
   /** How it lies under the finger; null where there is nothing to move. */
   drawing(control: C): ControlDrawing | null;
   readonly sheet: ControlSheet<C>;

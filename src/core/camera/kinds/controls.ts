@@ -7,10 +7,14 @@ import { fixed } from './fixed/control.ts';
 import { fixedFrom, fixedShape } from './fixed/schema.ts';
 import { geared } from './geared/control.ts';
 import { gearedFrom, gearedShape } from './geared/schema.ts';
+import { heldOpen } from './held-open/control.ts';
+import { heldOpenFrom, heldOpenShape } from './held-open/schema.ts';
 import { linked } from './linked/control.ts';
 import { linkedFrom, linkedShape } from './linked/schema.ts';
 import { marked } from './marked/control.ts';
 import { markedFrom, markedShape } from './marked/schema.ts';
+import { override } from './override/control.ts';
+import { overrideFrom, overrideShape } from './override/schema.ts';
 import { stored } from './parts.ts';
 import { plate } from './plate/control.ts';
 import { plateFrom, plateShape } from './plate/schema.ts';
@@ -22,7 +26,9 @@ export const CONTROL_KINDS = {
   fixed: stored(fixed, fixedShape, fixedFrom),
   marked: stored(marked, markedShape, markedFrom),
   plate: stored(plate, plateShape, plateFrom),
-  blades: stored(blades, bladesShape, bladesFrom)
+  blades: stored(blades, bladesShape, bladesFrom),
+  override: stored(override, overrideShape, overrideFrom),
+  'held-open': stored(heldOpen, heldOpenShape, heldOpenFrom)
 } as const;
 
 /** The name of a kind of control. */

@@ -18,11 +18,11 @@ export function kindFieldOf(acts: ControlActs): string {
   return `${FIELD_OF[acts]}By`;
 }
 
-/** The kinds that are said by name for what a control acts on. */
-export function namedKinds(acts: ControlActs): readonly ControlKindName[] {
+/** The kinds that are said by name for what a control acts on. @param sets whether the camera sets it by itself */
+export function namedKinds(acts: ControlActs, sets: boolean): readonly ControlKindName[] {
   return CONTROL_KIND_NAMES.filter((name) => {
     const kind = kindOfControl({ kind: name });
-    return kind.sheet.byName && kind.acts.includes(acts);
+    return kind.sheet.byName && kind.acts.includes(acts) && (kind.overrides ?? false) === sets;
   });
 }
 
@@ -38,11 +38,17 @@ export function readControls(
   const own = (acts: ControlActs): Control | null => controlOf(r, has, acts, dial, before);
   return [
     dial,
-    sets.aperture ? null : own('aperture'),
-    sets.time ? null : own('time'),
+    sets.aperture && !takesOver(r, 'aperture') ? null : own('aperture'),
+    sets.time && !takesOver(r, 'time') ? null : own('time'),
     r.text('lighten') === '' ? null : own('compensation'),
     r.text('focus') === '' ? null : own('focus')
   ].flatMap((c) => c ?? []);
+}
+
+/** Whether a control is said that takes over what the camera sets. */
+function takesOver(r: SheetReader, acts: ControlActs): boolean {
+  const said = r.text(kindFieldOf(acts));
+  return isControlKindName(said) && kindOfControl({ kind: said }).overrides === true;
 }
 
 function controlOf(
@@ -67,7 +73,7 @@ function controlOf(
   };
   const said = r.text(kindFieldOf(acts));
   const name =
-    isControlKindName(said) && namedKinds(acts).includes(said)
+    isControlKindName(said) && [...namedKinds(acts, false), ...namedKinds(acts, true)].includes(said)
       ? said
       : CONTROL_KIND_NAMES.find((kind) => {
           const { sheet, acts: can } = kindOfControl({ kind });

@@ -12,7 +12,7 @@ export const SHEET_FIELDS = [
   ...['aperture', 'time', 'dial', 'scene', 'lighten', 'focus'],
   ...CONTROL_ACTS.map((acts) => `${FIELD_OF[acts]}By`),
   ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_KINDS[name].sheet.fields),
-  ...['believes', 'eye', 'eyeAngle'],
+  ...['believes', 'eye', 'eyeAngle', 'opens', 'closes', 'after', 'caution'],
   ...['focusing', 'fixedAt', 'sharpFrom', 'nearest'],
   ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],
   ...['moves', 'sweep', 'pictures', 'needle'],

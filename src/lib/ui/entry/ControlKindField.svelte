@@ -6,6 +6,8 @@
   export interface ControlKindFieldProps {
     draft: Draft;
     acts: ControlActs;
+    /** Whether the camera sets it by itself, so that it can only be taken over. */
+    sets?: boolean;
   }
 </script>
 
@@ -14,11 +16,11 @@
   import SheetSelect from './SheetSelect.svelte';
   import { CONTROL_KIND_WORDS } from './words.ts';
 
-  let { draft, acts }: ControlKindFieldProps = $props();
+  let { draft, acts, sets = false }: ControlKindFieldProps = $props();
   const hint = $derived(CONTROL_KIND_WORDS[draft.text(kindFieldOf(acts))]?.[1] ?? '');
-  const named = $derived(namedKinds(acts));
+  const named = $derived(namedKinds(acts, sets));
   const options = $derived<readonly (readonly [string, string])[]>([
-    ['', 'a lever, ring or wheel'],
+    ['', sets ? 'nothing: it sets it always' : 'a lever, ring or wheel'],
     ...named.map((name) => [name, CONTROL_KIND_WORDS[name]?.[0] ?? name] as const)
   ]);
 </script>
@@ -28,7 +30,11 @@
     <SheetSelect
       {draft}
       field={kindFieldOf(acts)}
-      label={acts === 'aperture' ? 'Openings are set with' : 'Times are set with'}
+      label={sets
+        ? `Its ${acts} can be set with`
+        : acts === 'aperture'
+          ? 'Openings are set with'
+          : 'Times are set with'}
       {options}
     />
     {#if hint !== ''}<p>{hint}</p>{/if}

@@ -5,6 +5,8 @@
   import { PERFORATIONS } from '#schema/kit/traits.ts';
   import { sayPerforation } from '#schema/kit/misfit-words.ts';
   import type { Draft } from './draft.svelte.ts';
+  import { kindFieldOf } from '#schema/sheet/sheet-controls.ts';
+  import ControlKindField from './ControlKindField.svelte';
   import SheetField from './SheetField.svelte';
   import SheetSelect from './SheetSelect.svelte';
   import { CONDITION_WORDS } from './words.ts';
@@ -19,6 +21,7 @@
   const first = $derived(firstFields(draft.has));
   const asksLater = (field: string): boolean => itself && !first.includes(field);
   const moves = $derived(typicalSheet(draft.has)['moves']);
+  const TAKEN_OVER = ['aperture', 'time'] as const;
   const flash = $derived(draft.text('flash'));
   const fixed = $derived(draft.text('focus').trim() === '');
   const perforations: readonly (readonly [string, string])[] = [
@@ -113,6 +116,18 @@
         ]}
       />
       <SheetField {draft} field="eyeAngle" />
+      {#each TAKEN_OVER as acts (acts)}
+        {#if program.sets[acts] && !(program.sets.aperture && program.sets.time)}
+          <ControlKindField {draft} {acts} sets />
+          {#if draft.text(kindFieldOf(acts)) === 'override'}<SheetField {draft} field={acts} />{/if}
+          {#if draft.text(kindFieldOf(acts)) === 'held-open'}
+            {#each ['opens', 'closes', 'after', 'caution'] as field (field)}<SheetField
+                {draft}
+                {field}
+              />{/each}
+          {/if}
+        {/if}
+      {/each}
       {#if program.sheet.fields.includes('lowLight')}
         <SheetSelect
           {draft}

@@ -17,6 +17,11 @@ export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, m
 /** Kinds of controls that are said by name: what they are called, and how their marks are written. */
 export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> = {
   plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.'],
+  override: ['a dial with an A', 'Beside the A: 30 60 125 or 2.8 4 5.6.'],
+  'held-open': [
+    'a trick that holds it open',
+    'At your own risk and by its maker’s word: say what opens and what closes it.'
+  ],
   blades: ['three blades: sun, cloud, moon', 'The moon is B. Write the two times: 1/125 1/60.']
 };
 
@@ -59,6 +64,10 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
     wide: true
   },
   believes: { label: 'Film speed it expects', hint: '' },
+  opens: { label: 'How it is opened', hint: 'cover the eye, press', wide: true },
+  closes: { label: 'How it is closed', hint: 'uncover the eye towards a lamp', wide: true },
+  after: { label: 'Then, to get the picture out', hint: 'Empty: nothing.', wide: true },
+  caution: { label: 'Mind', hint: 'What can go wrong: a door that must not be forced.', wide: true },
   widest: { label: 'Widest opening of its needle', hint: '' },
   smallest: { label: 'Smallest opening of its needle', hint: '' },
   pictures: { label: 'Pictures a second', hint: '' },

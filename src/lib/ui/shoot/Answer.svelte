@@ -27,7 +27,7 @@
         {/each}
       </p>
       <p class="values" class:long={setsItself(camera)}>
-        <Figures text={sayExposure(camera, judged.shown.exposure)} />
+        <Figures text={sayExposure(camera, judged.shown.exposure, judged.shown.setting.overridden)} />
       </p>
     </div>
     <Chance {judged} />

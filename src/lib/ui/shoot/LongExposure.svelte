@@ -13,6 +13,8 @@
 
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { kindOfControl } from '#core/camera/kinds/controls.ts';
+  import { controlFor } from '#core/camera/setting.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { sayTime } from '../text/say.ts';
   import Figures from '../text/Figures.svelte';
@@ -20,6 +22,10 @@
   import { beep, keepAwake, shake, speak } from './signals.ts';
 
   let { judged, timed, ontimed }: LongExposureProps = $props();
+  const steps = $derived.by(() => {
+    const control = controlFor(judged.pair.camera, 'time');
+    return control ? kindOfControl(control).steps?.(control) : undefined;
+  });
   const wanted = $derived(judged.shown.exposure.seconds);
   let count = $state.raw<Countdown | null>(null);
   let now = $state(0);
@@ -88,10 +94,21 @@
 <section class="sheet" aria-label="Long exposure" data-testid="long-exposure">
   <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
   {#if phase === 'idle'}
-    <p class="soft">
-      Put the camera on something. On B press and hold, best by a cable; on T press once to open, once to
-      close. Do not touch it otherwise.
-    </p>
+    {#if steps}
+      <ol data-testid="trick">
+        <li>Put the camera on something.</li>
+        <li>Open: {steps.opens}</li>
+        <li>Close: {steps.closes}</li>
+        {#if steps.after !== ''}<li>Then: {steps.after}</li>{/if}
+      </ol>
+      {#if steps.caution !== ''}<p><b>Mind:</b> {steps.caution}</p>{/if}
+      <p class="soft">Not meant by its maker: what its manual forbids comes before this.</p>
+    {:else}
+      <p class="soft">
+        Put the camera on something. On B press and hold, best by a cable; on T press once to open, once to
+        close. Do not touch it otherwise.
+      </p>
+    {/if}
     <div class="acts">
       <button type="button" class="press" onclick={start} data-key="T">Start the count</button>
       <label><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label>
@@ -122,6 +139,10 @@
     display: grid;
     gap: 8px;
     padding: 12px 14px;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 22px;
   }
   .soft {
     color: var(--soft);

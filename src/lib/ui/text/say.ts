@@ -98,9 +98,9 @@ export function sayValues({ fNumber, seconds }: Pick<Exposure, 'fNumber' | 'seco
   return `${formatFNumber(markOfFNumber(fNumber))} for ${sayTime(seconds)}`;
 }
 
-/** What happens then, and who does it: "That gives …", or what the camera does by itself and where it meets its limit. */
-export function sayExposure(camera: Camera, exposure: Exposure): string {
-  if (!setsItself(camera)) return `That gives ${sayValues(exposure)}`;
+/** What happens then, and who does it: "That gives …", also where the camera is overridden, or what the camera does by itself and where it meets its limit. */
+export function sayExposure(camera: Camera, exposure: Exposure, overridden = false): string {
+  if (!setsItself(camera) || overridden) return `That gives ${sayValues(exposure)}`;
   const timed = !setsOf(camera).aperture;
   const near = nearestTimeMark(exposure.seconds, 'full');
   const given = timed
