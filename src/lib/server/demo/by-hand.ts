@@ -115,8 +115,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
       focalMm: 29,
       condition: 'mechanical'
     },
-    // held through the whole sweep, which its makers say a steady hand can do
-    ...{ handHeldSeconds: 0.4, ...byHand },
+    ...{ handHeldSeconds: null, ...byHand },
     ...{
       focusing: { kind: 'fixed', atM: 10, sharpFromM: null },
       transport: { kind: 'swing', sweepSeconds: 0.4 }
