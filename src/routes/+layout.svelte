@@ -172,19 +172,27 @@
 {#each data.notices as notice (notice.id)}
   <div class="problems" role="status" data-testid="notice">
     <p>{notice.words}</p>
-    <button type="button" class="quiet" onclick={() => void readNotice(notice.id)}>Understood</button>
+    <button
+      type="button"
+      class="btn preset-outlined-surface-950-50"
+      onclick={() => void readNotice(notice.id)}>Understood</button
+    >
   </div>
 {/each}
 {#if shell.fresh}
   <div class="problems">
     <p>A new version is here. What is on the screen stays until you take it up.</p>
-    <button type="button" class="quiet" onclick={() => shell.takeUp()}>Take it up</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => shell.takeUp()}
+      >Take it up</button
+    >
   </div>
 {/if}
 {#if problems.length > 0}
   <div class="problems" role="alert">
     {#each problems as problem (problem)}<p>{problem}</p>{/each}
-    <button type="button" class="quiet" onclick={() => (problems = [])}>Carry on with the light shown</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (problems = [])}
+      >Carry on with the light shown</button
+    >
   </div>
 {/if}
 {#if !isBefore}<div class="rule"><LightRule /></div>{/if}

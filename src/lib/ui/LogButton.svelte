@@ -21,6 +21,8 @@
   // a light grows old while the page is looked at
   let nowMs = $state(Date.now());
   const untold = $derived(current.lightToLog(nowMs) === null);
+  /** The one next thing is then what helps, not the log. */
+  const doubtful = $derived(around.shown.chance === 'unlikely' && current.picked === null);
   const bracket = $derived(logger.bracket);
   const steps = $derived(stepsAround(around.situation, around.shown.setting));
   const canBracket = $derived(
@@ -39,7 +41,7 @@
 </script>
 
 {#if full}
-  <a class="press full" href="/kit"
+  <a class="btn preset-filled-primary-700-300 full" href="/kit"
     >{judged.pair.finished ? 'This film is finished' : 'Side one is full: turn it over'}: go to Kit</a
   >
 {:else}
@@ -64,16 +66,22 @@
   <div class="acts">
     <button
       type="button"
-      class="press"
+      class={['btn', 'log', doubtful ? 'preset-outlined-surface-950-50' : 'preset-filled-primary-700-300']}
       onclick={() => void logger.log(judged)}
       aria-busy={logger.busy}
       data-early="log"
       data-testid="log"
     >
-      Log frame {judged.pair.nextNumber} <kbd>L</kbd>
+      Log frame {judged.pair.nextNumber}{doubtful ? ' anyway' : ''} <kbd>L</kbd>
     </button>
     {#if canBracket}
-      <button type="button" class="quiet three" onclick={() => logger.begin(judged)}> Bracket </button>
+      <button
+        type="button"
+        class="btn preset-outlined-surface-950-50 three"
+        onclick={() => logger.begin(judged)}
+      >
+        Bracket
+      </button>
     {/if}
   </div>
 {/if}
@@ -83,7 +91,8 @@
     display: flex;
     gap: 8px;
   }
-  .press {
+  .log,
+  .full {
     display: grid;
     grid-auto-flow: column;
     place-content: center;
@@ -93,6 +102,9 @@
     min-height: 56px;
     padding: 0 8px;
     font-size: 1.1875rem;
+  }
+  .log:not(.preset-filled-primary-700-300) {
+    background: var(--sheet);
   }
   .full {
     background: var(--ink);

@@ -15,9 +15,11 @@
   {:else if data.signedIn}
     <h1>You are in</h1>
     <p><a href={data.to}>Go on</a></p>
-    <form method="post" action="?/leave"><button class="quiet">Sign out on this device</button></form>
+    <form method="post" action="?/leave">
+      <button class="btn preset-outlined-surface-950-50">Sign out on this device</button>
+    </form>
     <form method="post" action="?/everywhere">
-      <button class="quiet">Sign out everywhere</button>
+      <button class="btn preset-outlined-surface-950-50">Sign out everywhere</button>
     </form>
     <p class="soft">What a phone carries stays on it, and what waits there is sent when it signs in again.</p>
   {:else}
@@ -26,7 +28,7 @@
       <label for="{uid}-passcode">Passcode set at home</label>
       <input
         id="{uid}-passcode"
-        class="entry"
+        class="input"
         name="passcode"
         type="password"
         autocomplete="current-password"
@@ -34,7 +36,7 @@
         aria-describedby="{uid}-said"
       />
       <p id="{uid}-said" class="said" role="alert">{form?.said ?? ''}</p>
-      <button class="press">Enter</button>
+      <button class="btn preset-filled-primary-700-300">Enter</button>
     </form>
     <p class="soft">
       Forgotten? At home, <code>npm run phone -- --new-passcode</code> asks for another.
@@ -52,14 +54,14 @@
   }
   h1 {
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   form {
     display: grid;
     gap: 8px;
   }
-  .press,
-  .quiet {
+  .preset-filled-primary-700-300,
+  .preset-outlined-surface-950-50 {
     min-height: 48px;
     padding: 0 16px;
   }

@@ -30,8 +30,10 @@
 <div class="head">
   <h1>Kit</h1>
   <span class="ways">
-    <a class="quiet" href="/kit/pairs{lightQuery}">Which film for which camera?</a>
-    <a class="quiet" href="/kit/camera">Enter a camera</a>
+    <a class="btn preset-outlined-surface-950-50" href="/kit/pairs{lightQuery}"
+      >Which film for which camera?</a
+    >
+    <a class="btn preset-outlined-surface-950-50" href="/kit/camera">Enter a camera</a>
   </span>
 </div>
 {#if refused && !refusedCamera}<p class="refused" role="alert">{refused.message}</p>{/if}
@@ -39,7 +41,7 @@
   <form method="post" action="?/{did.undo}" use:enhance class="done">
     <input type="hidden" name="id" value={did.id} />
     <span role="status">{did.words}</span>
-    <button class="quiet">Undo</button>
+    <button class="btn preset-outlined-surface-950-50">Undo</button>
   </form>
 {/if}
 <div class="cameras">
@@ -74,14 +76,14 @@
   <section aria-label="Films">
     <div class="head">
       <h2>Films</h2>
-      <a class="quiet" href="/kit/film">Enter a film</a>
+      <a class="btn preset-outlined-surface-950-50" href="/kit/film">Enter a film</a>
     </div>
     <KitList lines={films} path="/kit/film" remove="removeFilm" />
   </section>
   <section aria-label="In the bag" id="bag">
     <div class="head">
       <h2>In the bag</h2>
-      <a class="quiet" href="/kit/thing">Put something in</a>
+      <a class="btn preset-outlined-surface-950-50" href="/kit/thing">Put something in</a>
     </div>
     {#each bag as group (group.kind)}
       <h3>{THING_WORDS[group.kind][1]}</h3>
@@ -103,9 +105,9 @@
   }
   h1 {
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     text-decoration: none;
@@ -128,7 +130,7 @@
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 540;
+    font-weight: 650;
   }
   h3 {
     font: 600 0.875rem/1.25 var(--font-body);

@@ -105,7 +105,9 @@
   {@render parts('Frames of this film, below')}
   {#if data.more && last}
     <p class="more">
-      <a class="quiet" href={withKey('after', `${last.takenAt.at} ${last.id}`)}>Older ones</a>
+      <a class="btn preset-outlined-surface-950-50" href={withKey('after', `${last.takenAt.at} ${last.id}`)}
+        >Older ones</a
+      >
     </p>
   {/if}
 {:else if data.filter.trash}
@@ -131,7 +133,7 @@
   }
   h1 {
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
     line-height: 1.15;
     margin-right: auto;
   }

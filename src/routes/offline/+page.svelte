@@ -71,11 +71,11 @@
   h1 {
     margin: 4px 0 12px;
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
     margin-bottom: 6px;
   }
   .sides {

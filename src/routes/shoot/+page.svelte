@@ -165,16 +165,16 @@
     </section>
   </div>
 {:else if current.pair}
-  <section class="sheet empty" role="alert">
+  <section class="card empty" role="alert">
     <h2>{current.pair.camera.name} with {current.pair.film.name} cannot be judged</h2>
     <p>{current.trouble}</p>
-    <a class="press" href="/kit">Choose another pair in Kit</a>
+    <a class="btn preset-filled-primary-700-300" href="/kit">Choose another pair in Kit</a>
   </section>
 {:else}
-  <section class="sheet empty">
+  <section class="card empty">
     <h2>No camera in use yet</h2>
     <p>Take a loaded camera up in Kit, or answer three questions about yours.</p>
-    <a class="press" href="/start">Enter your camera</a>
+    <a class="btn preset-filled-primary-700-300" href="/start">Enter your camera</a>
   </section>
 {/if}
 {#if keysShown}<KeySheet onclose={() => (keysShown = false)} />{/if}

@@ -65,14 +65,14 @@
       </div>
     </fieldset>
   {/key}
-  <button class="press">See today’s answer</button>
+  <button class="btn preset-filled-primary-700-300">See today’s answer</button>
 </form>
 
 <style>
   h1 {
     margin-top: 12px;
     font-size: 1.875rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   .lead {
     color: var(--soft);
@@ -86,7 +86,7 @@
     margin-bottom: 20px;
   }
   legend {
-    font: 540 1.25rem/1.3 var(--font-display);
+    font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 8px;
   }
   legend span {
@@ -105,7 +105,7 @@
     gap: 12px;
     align-items: flex-start;
   }
-  .press {
+  .preset-filled-primary-700-300 {
     min-width: 15rem;
     font-size: 1.125rem;
   }

@@ -29,11 +29,14 @@
   {#if current.picked !== null || moved}
     <div class="acts">
       {#if current.picked !== null}
-        <button type="button" class="quiet" onclick={() => (current.picked = null)}>Back to the advice</button
+        <button
+          type="button"
+          class="btn preset-outlined-surface-950-50"
+          onclick={() => (current.picked = null)}>Back to the advice</button
         >
       {/if}
       {#if moved}
-        <button type="button" class="quiet" onclick={onset}>Set as shown</button>
+        <button type="button" class="btn preset-outlined-surface-950-50" onclick={onset}>Set as shown</button>
       {/if}
     </div>
   {/if}

@@ -32,8 +32,8 @@
         {/each}
       </tbody>
     </table>
-    <button class="press">Keep mine</button>
-    <a class="quiet" href="?">Keep theirs</a>
+    <button class="btn preset-filled-primary-700-300">Keep mine</button>
+    <a class="btn preset-outlined-surface-950-50" href="?">Keep theirs</a>
   </div>
 {/if}
 

@@ -52,15 +52,15 @@
     {/key}
     {@render children?.()}
     <div class="acts">
-      <button class="press">{act}</button>
-      <a class="quiet" href="/kit">Back to Kit</a>
+      <button class="btn preset-filled-primary-700-300">{act}</button>
+      <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
     </div>
   </div>
   <div class="see">
     {#if fitting.length > 1}
       <label>
         Try it with
-        <select bind:value={() => film.id, (id: string) => (chosen = id)}>
+        <select class="select" bind:value={() => film.id, (id: string) => (chosen = id)}>
           {#each fitting as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
         </select>
       </label>
@@ -85,7 +85,7 @@
     margin-bottom: 18px;
   }
   legend {
-    font: 540 1.25rem/1.3 var(--font-display);
+    font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 6px;
   }
   summary {
@@ -101,7 +101,7 @@
     display: flex;
     gap: 12px;
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     min-height: 48px;
@@ -111,13 +111,6 @@
     top: 12px;
     display: grid;
     gap: 8px;
-  }
-  select {
-    min-height: 44px;
-    padding: 0 34px 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
   }
   @media (max-width: 900px) {
     form {

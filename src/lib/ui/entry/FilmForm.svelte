@@ -154,8 +154,8 @@
     </section>
   {/key}
   <div class="fields">
-    <button class="press">{act}</button>
-    <a class="quiet" href="/kit">Back to Kit</a>
+    <button class="btn preset-filled-primary-700-300">{act}</button>
+    <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
   </div>
 </form>
 
@@ -168,7 +168,7 @@
   }
   h2 {
     font-size: 1.125rem;
-    font-weight: 560;
+    font-weight: 650;
   }
   .soft {
     color: var(--soft);
@@ -194,7 +194,7 @@
     color: var(--accent);
     font-weight: 600;
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     min-height: 48px;

@@ -169,7 +169,7 @@
   }
   h3 {
     font-size: 1.0625rem;
-    font-weight: 560;
+    font-weight: 650;
     margin-bottom: 4px;
   }
 </style>

@@ -35,7 +35,7 @@
   const misfits = $derived(camera ? misfitsOf(camera, film) : []);
 </script>
 
-<div class="sheet" data-testid="preview">
+<div class="card" data-testid="preview">
   <p class="kicker">As it will answer, with {film.name} in the light on the ruler</p>
   {#if judged && camera}
     <p class="instruction"><Figures text={sayInstruction(camera, judged.shown.setting).join(' ')} /></p>
@@ -72,14 +72,14 @@
 </div>
 
 <style>
-  .sheet {
+  .card {
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 8px;
     padding: 14px 16px;
   }
   .instruction {
-    font: 480 1.375rem/1.15 var(--font-display);
+    font: 650 1.375rem/1.15 var(--font-display);
   }
   .soft,
   li {

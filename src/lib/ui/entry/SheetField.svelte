@@ -22,6 +22,7 @@
   <label for="{uid}-field">{words.label}</label>
   <input
     id="{uid}-field"
+    class="input"
     name={field}
     value={draft.text(field)}
     oninput={(e) => draft.say(field, e.currentTarget.value)}
@@ -61,18 +62,6 @@
   }
   .wide {
     width: 29rem;
-  }
-  input {
-    min-height: 44px;
-    width: 100%;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-    font-size: 1rem;
-  }
-  input[aria-invalid='true'] {
-    border: 2.5px solid var(--accent);
   }
   p {
     font-size: 0.875rem;

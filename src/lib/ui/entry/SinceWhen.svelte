@@ -84,7 +84,7 @@
     margin-top: 6px;
   }
   legend {
-    font: 540 1.25rem/1.3 var(--font-display);
+    font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 6px;
   }
   summary {

@@ -132,8 +132,8 @@
     {/key}
   {/key}
   <div class="fields">
-    <button class="press">{act}</button>
-    <a class="quiet" href="/kit">Back to Kit</a>
+    <button class="btn preset-filled-primary-700-300">{act}</button>
+    <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
   </div>
 </form>
 
@@ -157,7 +157,7 @@
   .care {
     flex-basis: 100%;
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     min-height: 48px;

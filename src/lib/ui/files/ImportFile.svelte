@@ -146,16 +146,20 @@
           </tbody>
         </table>
       </div>
-      <button type="button" class="quiet" onclick={() => void job.map(loadId, mapping)}
-        >Check with these columns</button
+      <button
+        type="button"
+        class="btn preset-outlined-surface-950-50"
+        onclick={() => void job.map(loadId, mapping)}>Check with these columns</button
       >
     {/if}
     <div class="acts">
       {#if view.state === 'ready' && fresh > 0}
-        <button type="button" class="press" onclick={() => void take()}>Take all {fresh} in</button>
+        <button type="button" class="btn preset-filled-primary-700-300" onclick={() => void take()}
+          >Take all {fresh} in</button
+        >
       {/if}
       {#if view.state !== 'done'}
-        <button type="button" class="quiet" onclick={() => void job.drop()}
+        <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => void job.drop()}
           >{view.state === 'reading' ? 'Stop' : 'Drop it'}</button
         >
       {/if}

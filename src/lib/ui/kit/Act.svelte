@@ -1,4 +1,10 @@
 <script module lang="ts">
+  const LOOKS = {
+    press: 'btn preset-filled-primary-700-300',
+    quiet: 'btn preset-outlined-surface-950-50',
+    plain: 'plain'
+  } as const;
+
   /** A form of one button: does something to one thing of the kit. */
   export interface ActProps {
     /** Name of the page's action. */
@@ -7,7 +13,7 @@
     words: string;
     /** What a screen reader says, where the words alone do not tell which thing is meant. */
     label?: string;
-    look?: 'press' | 'quiet' | 'plain';
+    look?: keyof typeof LOOKS;
   }
 </script>
 
@@ -19,5 +25,5 @@
 
 <form method="post" action="?/{act}" use:enhance>
   <input type="hidden" name="id" value={id} />
-  <button class={look} aria-label={label}>{words}</button>
+  <button class={LOOKS[look]} aria-label={label}>{words}</button>
 </form>

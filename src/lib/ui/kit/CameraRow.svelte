@@ -40,7 +40,7 @@
   );
 </script>
 
-<article class="sheet" class:inUse>
+<article class="card" class:inUse>
   <div class="what">
     <h2>{camera.name}</h2>
     {#each controls as line (line)}<p><Figures text={line} /></p>{/each}
@@ -62,7 +62,7 @@
       <div class="acts">
         {#if inUse}
           <p class="current">In use</p>
-          <a class="quiet" href="/shoot{lightQuery}">Go to Shoot</a>
+          <a class="btn preset-outlined-surface-950-50" href="/shoot{lightQuery}">Go to Shoot</a>
         {:else}
           <Act act="take" id={pair.loadId} words="Use this camera" />
         {/if}
@@ -96,7 +96,7 @@
   }
   h2 {
     font-size: 1.375rem;
-    font-weight: 540;
+    font-weight: 650;
   }
   .soft {
     color: var(--soft);
@@ -129,7 +129,7 @@
     font-weight: 650;
     color: var(--accent);
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
   }

@@ -40,7 +40,12 @@
   >
     <input type="hidden" name="camera" value={camera.id} />
     <label for="{uid}-film">Load it with</label>
-    <select id="{uid}-film" name="film" bind:value={() => film.id, (id: string) => (chosen = id)}>
+    <select
+      id="{uid}-film"
+      class="select"
+      name="film"
+      bind:value={() => film.id, (id: string) => (chosen = id)}
+    >
       {#each fitting as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
       {#if others.length > 0}
         <optgroup label="Made for other cameras">
@@ -51,6 +56,7 @@
     <label for="{uid}-frames">Frames</label>
     {#key film.id}
       <input
+        class="input"
         id="{uid}-frames"
         name="frames"
         inputmode="numeric"
@@ -58,15 +64,17 @@
       />
     {/key}
     <label for="{uid}-first">First frame’s number</label>
-    <input id="{uid}-first" name="first" inputmode="numeric" value={next?.firstNumber ?? 1} />
+    <input id="{uid}-first" class="input" name="first" inputmode="numeric" value={next?.firstNumber ?? 1} />
     {#if next?.packFilter}
       <label class="tick"
         ><input type="checkbox" name="packFilter" value="yes" />
         {next.packFilter.name || 'The filter'} of {formatStops(next.packFilter.stops)} goes on this pack too</label
       >
     {/if}
-    <button class="press">Load</button>
-    {#if told?.anyway}<button class="quiet" name="anyway" value="yes">Load anyway</button>{/if}
+    <button class="btn preset-filled-primary-700-300">Load</button>
+    {#if told?.anyway}<button class="btn preset-outlined-surface-950-50" name="anyway" value="yes"
+        >Load anyway</button
+      >{/if}
   </form>
   {#if told}<p role="alert">{told.message}</p>{/if}
 {:else}
@@ -93,13 +101,6 @@
     gap: 10px;
   }
   select,
-  input {
-    min-height: 44px;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
-  }
   select {
     max-width: 15rem;
     padding-right: 34px;

@@ -84,8 +84,13 @@
 
 <div class="filters">
   <label for="{uid}-words">Camera or film</label>
-  <input id="{uid}-words" type="search" bind:value={words} />
-  <button type="button" class="quiet" aria-pressed={likelyOnly} onclick={() => (likelyOnly = !likelyOnly)}>
+  <input id="{uid}-words" class="input" type="search" bind:value={words} />
+  <button
+    type="button"
+    class="btn preset-outlined-surface-950-50"
+    aria-pressed={likelyOnly}
+    onclick={() => (likelyOnly = !likelyOnly)}
+  >
     Only what will likely come out
   </button>
   <span role="status">{shown.length} of {pairs.length} pairs</span>
@@ -153,14 +158,7 @@
     gap: 8px 12px;
     margin-bottom: 10px;
   }
-  input {
-    min-height: 44px;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-  }
-  .quiet[aria-pressed='true'] {
+  .preset-outlined-surface-950-50[aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);
   }
@@ -198,7 +196,7 @@
   .chance b {
     display: inline-block;
     min-width: 1.6em;
-    font: 450 1.375rem/1 var(--font-display);
+    font: 650 1.375rem/1 var(--font-display);
   }
   .reach {
     min-width: 120px;

@@ -18,7 +18,7 @@
 
 <div>
   <label for="{uid}-field">{label}</label>
-  <select id="{uid}-field" {name} {value} onchange={(e) => onchoose?.(e.currentTarget.value)}>
+  <select id="{uid}-field" class="select" {name} {value} onchange={(e) => onchoose?.(e.currentTarget.value)}>
     {#each options as [option, words] (option)}<option value={option}>{words}</option>{/each}
   </select>
 </div>
@@ -28,14 +28,5 @@
     display: grid;
     gap: 3px;
     font-size: 0.9375rem;
-  }
-  select {
-    min-height: 44px;
-    min-width: 11rem;
-    padding: 0 34px 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background-color: var(--sheet);
-    font-size: 1rem;
   }
 </style>

@@ -22,6 +22,7 @@
   <label for="{uid}-field">{label}</label>
   <input
     id="{uid}-field"
+    class="input"
     {name}
     {value}
     {list}
@@ -42,18 +43,6 @@
   .wide {
     width: 23rem;
     max-width: 100%;
-  }
-  input {
-    min-height: 44px;
-    width: 100%;
-    padding: 0 10px;
-    border: 1.5px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-    font-size: 1rem;
-  }
-  input[aria-invalid='true'] {
-    border: 2.5px solid var(--accent);
   }
   p {
     color: var(--accent);

@@ -101,7 +101,7 @@
     {#if !isTaken}
       <button
         type="button"
-        class="press"
+        class="btn preset-filled-primary-700-300"
         onclick={() =>
           void take(rounded.stops, rounded.sd, `Every answer for ${camera.name} counts with it.`)}
         >Count with {signed(rounded.stops)} stops from now on</button
@@ -144,12 +144,12 @@
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   .bias {
     font-size: 1.1875rem;
   }
-  .press {
+  .preset-filled-primary-700-300 {
     min-height: 48px;
     padding: 0 16px;
   }

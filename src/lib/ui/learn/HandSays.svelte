@@ -31,7 +31,7 @@
   {#if handIsSure(hand) && rounded !== current.settings.steadiness}
     <button
       type="button"
-      class="quiet"
+      class="btn preset-outlined-surface-950-50"
       onclick={() => void take(rounded, 'Every answer counts with your own hand.')}
       >Count with {formatDecimal(rounded, 1)} from now on</button
     >

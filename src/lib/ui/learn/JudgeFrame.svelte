@@ -191,7 +191,9 @@
     </p>
   {/if}
   {#if before}
-    <button type="button" class="quiet" onclick={onunjudged}>Take this judgement away</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={onunjudged}
+      >Take this judgement away</button
+    >
   {/if}
   <fieldset>
     <legend class="kicker">What else went wrong (tick before you judge)</legend>
@@ -220,7 +222,7 @@
     border-radius: 4px;
   }
   h2 {
-    font: 520 1.375rem/1.2 var(--font-display);
+    font: 650 1.375rem/1.2 var(--font-display);
   }
   kbd {
     display: inline-block;
@@ -231,7 +233,7 @@
     text-align: center;
   }
   .marks {
-    font: 480 1.1875rem/1.3 var(--font-display);
+    font: 650 1.1875rem/1.3 var(--font-display);
   }
   .marks .soft,
   .marks i {
@@ -267,7 +269,7 @@
     max-height: 260px;
     max-width: 100%;
     padding: 6px;
-    background: #fffdf8;
+    background: #ffffff;
     border: 1px solid var(--line);
   }
   .scan > div {

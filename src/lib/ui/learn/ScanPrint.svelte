@@ -50,7 +50,7 @@
     flex: 1;
     min-width: 0;
     padding: 6px 6px 4px;
-    background: #fffdf8;
+    background: #ffffff;
     border: 1px solid var(--line);
   }
   svg {

@@ -35,7 +35,7 @@
 <style>
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
     margin-bottom: 4px;
   }
   dt {

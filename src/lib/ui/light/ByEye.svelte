@@ -90,7 +90,7 @@
     onclick={() => change({ shaded: !modifiers.shaded })}>Its shaded side</button
   >
   <select
-    class="entry low"
+    class="select low"
     aria-label="How low the sun is"
     value={modifiers.lowSun}
     onchange={(e) => change({ lowSun: LOW_SUNS.find((l) => l === e.currentTarget.value) ?? 'no' })}

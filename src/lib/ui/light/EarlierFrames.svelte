@@ -79,6 +79,6 @@
     font-size: 0.8125rem;
   }
   .lv {
-    font: 480 1.125rem var(--font-display);
+    font: 650 1.125rem var(--font-display);
   }
 </style>

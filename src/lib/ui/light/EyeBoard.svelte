@@ -89,7 +89,7 @@
   <label class="kicker" for="{uid}-scene">A scene like this</label>
   <select
     id="{uid}-scene"
-    class="entry"
+    class="select"
     value={scene}
     onchange={(e) => take(BOARD_SCENES.find((s) => s === e.currentTarget.value) ?? 'window')}
   >
@@ -116,14 +116,14 @@
         stroke-width="2.500"
       />
     {/each}
-    <rect x="0" y="0" width={SIZE} height={SIZE} fill="none" stroke="#fbf9f4" stroke-width="4" />
+    <rect x="0" y="0" width={SIZE} height={SIZE} fill="none" stroke="#ffffff" stroke-width="4" />
     <rect x="0" y="0" width={SIZE} height={SIZE} fill="none" stroke="#191816" stroke-width="1.800" />
     <circle
       cx={board.eye.x * SIZE}
       cy={board.eye.y * SIZE}
       r={board.eye.radius * SIZE}
       fill="none"
-      stroke="#fbf9f4"
+      stroke="#ffffff"
       stroke-width="3.500"
     />
     <circle
@@ -150,12 +150,12 @@
       onkeydown={key}
     >
       <circle r="14" fill="transparent" />
-      <circle r="7" fill="var(--accent)" stroke="#fbf9f4" stroke-width="2" />
+      <circle r="7" fill="var(--accent)" stroke="#ffffff" stroke-width="2" />
     </g>
   </svg>
   <p class="soft">Solid: the film’s frame. Dashed: what the eye sees; drag its middle.</p>
   <label class="kicker" for="{uid}-patch">Change a patch</label>
-  <select id="{uid}-patch" class="entry" bind:value={patchId}>
+  <select id="{uid}-patch" class="select" bind:value={patchId}>
     {#each board.patches as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
   </select>
   {#if patch}
@@ -203,9 +203,13 @@
     <ScenePrint tone={judged.tone} deltaStops={answered} label="answered" />
   </div>
   <div class="acts">
-    <button type="button" class="quiet" onclick={() => oncount(offset)}>Count this for my frame</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => oncount(offset)}
+      >Count this for my frame</button
+    >
     {#if counted !== 0}
-      <button type="button" class="quiet" onclick={() => oncount(0)}>Count nothing</button>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => oncount(0)}
+        >Count nothing</button
+      >
     {/if}
   </div>
   {#if counted !== 0}

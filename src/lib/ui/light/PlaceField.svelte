@@ -66,7 +66,7 @@
 <label class="kicker" for="{uid}-place">{place ? 'Another place' : 'Where is it?'}</label>
 <input
   id="{uid}-place"
-  class="entry"
+  class="input"
   type="search"
   autocomplete="off"
   maxlength="80"

@@ -73,7 +73,7 @@
   <label class="kicker" for="{uid}-field">What the meter says</label>
   <input
     id="{uid}-field"
-    class="entry"
+    class="input"
     type="text"
     inputmode="text"
     autocomplete="off"
@@ -106,7 +106,7 @@
   <label class="kicker" for="{uid}-of">What it measured</label>
   <select
     id="{uid}-of"
-    class="entry"
+    class="select"
     value={metering.of}
     onchange={(e) => set({ of: METERED.find((m) => m === e.currentTarget.value) ?? 'incident' })}
   >
@@ -123,7 +123,7 @@
     <label class="kicker" for="{uid}-meter">With which meter</label>
     <select
       id="{uid}-meter"
-      class="entry"
+      class="select"
       value={meters.find((m) => m.name === metering.meter?.name)?.id ?? ''}
       onchange={(e) => useMeter(e.currentTarget.value)}
     >

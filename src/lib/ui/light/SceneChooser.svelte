@@ -19,7 +19,7 @@
 </script>
 
 <label class="kicker" for="{uid}-words">What kind of place is it?</label>
-<input id="{uid}-words" class="entry" type="search" placeholder="street, stage, moon …" bind:value={words} />
+<input id="{uid}-words" class="input" type="search" placeholder="street, stage, moon …" bind:value={words} />
 <div class="scenes" role="group" aria-label="Named scenes">
   {#each groups as { group, scenes } (group)}
     <p class="kicker">{GROUP_WORDS[group]}</p>

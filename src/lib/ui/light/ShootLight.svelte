@@ -55,7 +55,7 @@
     {#if current.guess !== null}
       <label class="why"
         >What it goes by
-        <input class="entry" maxlength="500" bind:value={current.reason} /></label
+        <input class="input" maxlength="500" bind:value={current.reason} /></label
       >
     {/if}
   </div>

@@ -58,7 +58,7 @@
         <label class="kicker" for="{uid}-date">Day</label>
         <input
           id="{uid}-date"
-          class="entry"
+          class="input"
           autocomplete="off"
           bind:value={draft.date}
           aria-describedby="{uid}-trouble"
@@ -68,7 +68,7 @@
         <label class="kicker" for="{uid}-time">Time there</label>
         <input
           id="{uid}-time"
-          class="entry"
+          class="input"
           autocomplete="off"
           bind:value={draft.time}
           aria-describedby="{uid}-trouble"
@@ -112,11 +112,11 @@
       <button type="button" class="link" onclick={() => (draft.seen = null)}>Take the made-up sky</button>
     {/if}
     <label class="kicker" for="{uid}-facing">The subject is</label>
-    <select id="{uid}-facing" class="entry" bind:value={draft.facing}>
+    <select id="{uid}-facing" class="select" bind:value={draft.facing}>
       {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
     </select>
     <label class="kicker" for="{uid}-ground">On</label>
-    <select id="{uid}-ground" class="entry" bind:value={draft.ground}>
+    <select id="{uid}-ground" class="select" bind:value={draft.ground}>
       {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
     </select>
     {#if draft.course.length > 0}
@@ -136,7 +136,7 @@
       <label class="kicker" for="{uid}-passes">When does it pass LV</label>
       <input
         id="{uid}-passes"
-        class="entry narrow"
+        class="input narrow"
         inputmode="decimal"
         placeholder="8"
         bind:value={draft.wanted}

@@ -54,7 +54,7 @@
 <p class="kicker">Lights and darks, for the contrast</p>
 <div class="ends">
   <input
-    class="entry"
+    class="input"
     aria-label="Reading of the lights"
     placeholder="lights: EV 13"
     autocomplete="off"
@@ -64,7 +64,7 @@
     aria-describedby="{uid}-apart"
   />
   <input
-    class="entry"
+    class="input"
     aria-label="Reading of the darks"
     placeholder="darks: EV 9"
     autocomplete="off"

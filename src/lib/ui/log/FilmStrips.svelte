@@ -126,7 +126,7 @@
     fill: #8a867d;
   }
   .light {
-    fill: #fffdf8;
+    fill: #ffffff;
     stroke-width: 1.25;
   }
   @media print {

@@ -59,11 +59,11 @@
   {/if}
   <div class="field">
     <label for="since">From the day</label>
-    <input id="since" class="entry" type="date" name="since" value={filter.fromDay ?? ''} />
+    <input id="since" class="input" type="date" name="since" value={filter.fromDay ?? ''} />
   </div>
   <div class="field">
     <label for="until">To the day</label>
-    <input id="until" class="entry" type="date" name="until" value={filter.toDay ?? ''} />
+    <input id="until" class="input" type="date" name="until" value={filter.toDay ?? ''} />
   </div>
   <TextField
     name="dark"
@@ -86,7 +86,7 @@
       {#each problems as problem (problem)}<p>{problem}</p>{/each}
     </div>
   {/if}
-  <button class="press">Look</button>
+  <button class="btn preset-filled-primary-700-300">Look</button>
 </form>
 
 <style>
@@ -101,7 +101,7 @@
     border: 1.5px solid var(--line);
     border-radius: 4px;
   }
-  .press {
+  .preset-filled-primary-700-300 {
     margin-top: 22px;
   }
   .field {

@@ -136,12 +136,15 @@
       <div class="acts">
         <button
           type="button"
-          class="quiet"
+          class="btn preset-outlined-surface-950-50"
           onclick={() => (editing = true)}
           aria-label="Edit frame {frame.number}">Edit</button
         >
-        <button type="button" class="quiet" onclick={remove} aria-label="Delete frame {frame.number}"
-          >Delete</button
+        <button
+          type="button"
+          class="btn preset-outlined-surface-950-50"
+          onclick={remove}
+          aria-label="Delete frame {frame.number}">Delete</button
         >
       </div>
     </div>
@@ -170,7 +173,7 @@
   img {
     width: 100%;
     padding: 6px;
-    background: #fffdf8;
+    background: #ffffff;
     border: 1px solid var(--line);
   }
   .beside {
@@ -180,7 +183,7 @@
     font-size: 0.9375rem;
   }
   .marks {
-    font: 480 1.1875rem/1.2 var(--font-display);
+    font: 650 1.1875rem/1.2 var(--font-display);
   }
   .marks b {
     margin-right: 6px;

@@ -23,7 +23,7 @@
   <label for={id}>{label}</label>
   <input
     {id}
-    class="entry"
+    class="input"
     placeholder={hint}
     inputmode={numeric ? 'decimal' : 'text'}
     maxlength={most}

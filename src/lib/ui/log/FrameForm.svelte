@@ -107,7 +107,7 @@
   <FrameField id="{uid}-place" label="Place" bind:value={draft.place} fault={faultOf('place')} />
   {#each controls as control (control.id)}
     <label for="{uid}-set-{control.id}">{control.label}</label>
-    <select id="{uid}-set-{control.id}" class="entry" bind:value={draft.choice[control.id]}>
+    <select id="{uid}-set-{control.id}" class="select" bind:value={draft.choice[control.id]}>
       {#each placesOf(control) as [value, words] (value)}<option {value}>{words}</option>{/each}
     </select>
   {/each}
@@ -132,11 +132,11 @@
     />
   </div>
   <label for="{uid}-support">Held</label>
-  <select id="{uid}-support" class="entry" bind:value={draft.support}>
+  <select id="{uid}-support" class="select" bind:value={draft.support}>
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
   </select>
   <label for="{uid}-note">Note</label>
-  <textarea id="{uid}-note" class="entry" rows="3" maxlength="2000" bind:value={draft.note}></textarea>
+  <textarea id="{uid}-note" class="textarea" rows="3" maxlength="2000" bind:value={draft.note}></textarea>
   <FrameField
     id="{uid}-subject"
     label="Subject"
@@ -152,14 +152,16 @@
     fault={faultOf('reason')}
   />
   <label for="{uid}-tags">Your tags, with commas</label>
-  <input id="{uid}-tags" class="entry" list="all-tags" bind:value={draft.tags} />
+  <input id="{uid}-tags" class="input" list="all-tags" bind:value={draft.tags} />
   {#if !lighting}
     <div class="acts">
-      <button type="button" class="quiet" onclick={() => (lighting = true)}>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (lighting = true)}>
         {frame.light ? 'Change its light' : 'Tell its light'}
       </button>
       {#if light}
-        <button type="button" class="quiet" onclick={() => (light = null)}>The light was not told</button>
+        <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (light = null)}
+          >The light was not told</button
+        >
       {/if}
     </div>
   {:else}
@@ -178,16 +180,22 @@
         {#each saidFacts(theirs, camera) as { fact, name, words } (fact)}<li>{name}: {words}</li>{/each}
       </ul>
       <div class="acts">
-        <button type="button" class="press" onclick={() => void keepMine()}>Keep mine</button>
-        <button type="button" class="quiet" onclick={() => void takeTheirs()}>Keep theirs</button>
+        <button type="button" class="btn preset-filled-primary-700-300" onclick={() => void keepMine()}
+          >Keep mine</button
+        >
+        <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => void takeTheirs()}
+          >Keep theirs</button
+        >
       </div>
     </div>
   {/if}
   <p id="{uid}-fault" class="fault" role="alert">{elsewhere.join(' ')}</p>
   {#if !theirs}
     <div class="acts">
-      <button class="press">Save</button>
-      <button type="button" class="quiet" onclick={onclose}>Leave as it was</button>
+      <button class="btn preset-filled-primary-700-300">Save</button>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={onclose}
+        >Leave as it was</button
+      >
     </div>
   {/if}
 </form>

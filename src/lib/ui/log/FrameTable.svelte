@@ -85,22 +85,26 @@
   <form onsubmit={describe} aria-label="Change the chosen frames">
     <b>{ids.length} {frameWord}</b>
     {#if inTrash}
-      <button type="button" class="press" onclick={() => void move('restore')}>Back into the log</button>
+      <button type="button" class="btn preset-filled-primary-700-300" onclick={() => void move('restore')}
+        >Back into the log</button
+      >
     {:else}
       <div>
         <label for="{uid}-add">Add tags</label>
-        <input id="{uid}-add" class="entry" list="all-tags" bind:value={addTags} />
+        <input id="{uid}-add" class="input" list="all-tags" bind:value={addTags} />
       </div>
       <div>
         <label for="{uid}-less">Take tags off</label>
-        <input id="{uid}-less" class="entry" list="all-tags" bind:value={removeTags} />
+        <input id="{uid}-less" class="input" list="all-tags" bind:value={removeTags} />
       </div>
       <div>
         <label for="{uid}-subject">Subject for all</label>
-        <input id="{uid}-subject" class="entry" maxlength="200" bind:value={subject} />
+        <input id="{uid}-subject" class="input" maxlength="200" bind:value={subject} />
       </div>
-      <button class="press">Change them</button>
-      <button type="button" class="quiet" onclick={() => void move('remove')}>To the trash</button>
+      <button class="btn preset-filled-primary-700-300">Change them</button>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => void move('remove')}
+        >To the trash</button
+      >
     {/if}
   </form>
 {/if}

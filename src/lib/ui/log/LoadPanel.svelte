@@ -145,8 +145,10 @@
       />
       <p class="fault" role="alert">{faultOf('')}</p>
       <div class="acts">
-        <button class="press">Save</button>
-        <button type="button" class="quiet" onclick={() => (editing = false)}>Leave as it was</button>
+        <button class="btn preset-filled-primary-700-300">Save</button>
+        <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (editing = false)}
+          >Leave as it was</button
+        >
       </div>
     </form>
   {/if}

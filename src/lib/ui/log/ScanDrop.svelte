@@ -56,7 +56,10 @@
       <progress value={uploads.list.reduce((sum, u) => sum + u.share, 0)} max={uploads.list.length}
         >{there} of {uploads.list.length}</progress
       >
-      {#if uploads.busy}<button type="button" class="quiet" onclick={() => uploads.cancel()}>Stop</button
+      {#if uploads.busy}<button
+          type="button"
+          class="btn preset-outlined-surface-950-50"
+          onclick={() => uploads.cancel()}>Stop</button
         >{/if}
     </div>
     {#if uploads.busy}
@@ -75,7 +78,9 @@
   {#if refused.length > 0}
     <div role="alert" class="refused">
       {#each refused as upload (upload.key)}<p>{upload.why}</p>{/each}
-      <button type="button" class="quiet" onclick={() => uploads.forget()}>I have read it</button>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => uploads.forget()}
+        >I have read it</button
+      >
     </div>
   {/if}
 </div>
@@ -94,7 +99,7 @@
     background: var(--well);
   }
   label {
-    font: 520 1.25rem/1.2 var(--font-display);
+    font: 650 1.25rem/1.2 var(--font-display);
   }
   input {
     min-height: 44px;

@@ -8,7 +8,9 @@
   {#snippet children(toast)}
     <Toast {toast} class="notice">
       <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
-      {#if toast.action}<Toast.ActionTrigger class="quiet">{toast.action.label}</Toast.ActionTrigger>{/if}
+      {#if toast.action}<Toast.ActionTrigger class="btn preset-outlined-surface-950-50"
+          >{toast.action.label}</Toast.ActionTrigger
+        >{/if}
       <Toast.CloseTrigger class="close" aria-label="Close this message">×</Toast.CloseTrigger>
     </Toast>
   {/snippet}
@@ -26,11 +28,11 @@
     border-radius: 4px;
     font-size: 1rem;
   }
-  :global(.notice .quiet) {
+  :global(.notice .preset-outlined-surface-950-50) {
     color: var(--sheet);
     border-color: var(--sheet);
   }
-  :global(.notice .quiet:hover) {
+  :global(.notice .preset-outlined-surface-950-50:hover) {
     color: var(--ink);
   }
   :global(.notice .close) {

@@ -26,12 +26,16 @@
   </div>
   <div class="acts">
     {#if insist}
-      <button type="button" class="press" onclick={() => void offline.insist(item.change.key)}
-        >{insist}</button
+      <button
+        type="button"
+        class="btn preset-filled-primary-700-300"
+        onclick={() => void offline.insist(item.change.key)}>{insist}</button
       >
     {/if}
-    <button type="button" class="quiet" onclick={() => void offline.leaveOut(item.change.key)}
-      >{sayLeaveOut(action)}</button
+    <button
+      type="button"
+      class="btn preset-outlined-surface-950-50"
+      onclick={() => void offline.leaveOut(item.change.key)}>{sayLeaveOut(action)}</button
     >
   </div>
 </article>

@@ -84,7 +84,9 @@
           </li>
         {/each}
       </ul>
-      <button type="button" class="quiet" onclick={() => void offline.clear()}>Throw these away</button>
+      <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => void offline.clear()}
+        >Throw these away</button
+      >
     </details>
   {/if}
   {#if offline.unreadable.length > 0}
@@ -95,12 +97,17 @@
   {/if}
   <div class="acts">
     {#if waiting.length > 0}
-      <button type="button" class="quiet" onclick={() => void offline.send()} aria-busy={offline.sending}
-        >Try to send now</button
+      <button
+        type="button"
+        class="btn preset-outlined-surface-950-50"
+        onclick={() => void offline.send()}
+        aria-busy={offline.sending}>Try to send now</button
       >
     {/if}
-    {#if full}<button type="button" class="quiet" onclick={save}>Save to a file</button>{/if}
-    <label class="quiet file">
+    {#if full}<button type="button" class="btn preset-outlined-surface-950-50" onclick={save}
+        >Save to a file</button
+      >{/if}
+    <label class="btn preset-outlined-surface-950-50 file">
       Take a file in
       <input type="file" accept=".json,application/json" onchange={(e) => void takeIn(e.currentTarget)} />
     </label>
@@ -115,7 +122,7 @@
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   ol,
   ul {

@@ -55,7 +55,7 @@
     display: flex;
     flex-wrap: wrap;
     column-gap: 0.3em;
-    font: 480 1.8125rem/1.15 var(--font-display);
+    font: 650 1.8125rem/1.15 var(--font-display);
     letter-spacing: -0.01em;
     color: var(--ink);
   }

@@ -17,7 +17,7 @@
 <label class="kicker" for="{uid}-answer">What does the camera’s eye see?</label>
 <select
   id="{uid}-answer"
-  class="entry"
+  class="select"
   value={String(EYE_ANSWERS.findIndex((a) => a.stops === offset))}
   onchange={(e) => current.ask({ eyeOffsetStops: EYE_ANSWERS[Number(e.currentTarget.value)]?.stops ?? 0 })}
 >

@@ -91,7 +91,7 @@
   <label class="kicker" for="{uid}-purpose">What is the frame for?</label>
   <select
     id="{uid}-purpose"
-    class="entry"
+    class="select"
     value={asked.purpose ?? 'good-frame'}
     onchange={(e) => setPurpose(PURPOSES.find((p) => p === e.currentTarget.value) ?? 'good-frame')}
   >
@@ -101,7 +101,7 @@
   <div class="row">
     <input
       id="{uid}-distance"
-      class="entry"
+      class="input"
       autocomplete="off"
       placeholder="2.5, 8 ft, 4 paces"
       bind:value={text}
@@ -128,7 +128,7 @@
   <p id="{uid}-fault" class="fault" role="status">{fault}</p>
   {#if subjectM !== null && subjectM !== Infinity}
     <select
-      class="entry"
+      class="select"
       aria-label="How is the distance known?"
       value={asked.distanceBy ?? 'eye'}
       onchange={(e) =>
@@ -158,7 +158,7 @@
   <label class="kicker" for="{uid}-motion">Does it move?</label>
   <select
     id="{uid}-motion"
-    class="entry"
+    class="select"
     value={String(Math.max(0, motion))}
     onchange={(e) => setMotion(MOTIONS[Number(e.currentTarget.value)]?.motion ?? null)}
   >
@@ -167,7 +167,7 @@
   <label class="kicker" for="{uid}-contrast">Contrast of the subject</label>
   <select
     id="{uid}-contrast"
-    class="entry"
+    class="select"
     value={current.light.contrast}
     onchange={(e) =>
       (current.light = {
@@ -181,7 +181,7 @@
   <label class="kicker" for="{uid}-support">How is the camera held?</label>
   <select
     id="{uid}-support"
-    class="entry"
+    class="select"
     value={asked.support ?? 'hand'}
     onchange={(e) =>
       (current.asked = {
@@ -195,7 +195,7 @@
     <label class="kicker" for="{uid}-hand">How still is your hand today?</label>
     <select
       id="{uid}-hand"
-      class="entry"
+      class="select"
       value={String(asked.steadiness ?? 'own')}
       onchange={(e) => setSteadiness(Number(e.currentTarget.value))}
     >
@@ -233,7 +233,7 @@
     flex-wrap: wrap;
     gap: 6px;
   }
-  .row .entry {
+  .row :is(.input, .select) {
     flex: 1 1 8rem;
     width: auto;
   }

@@ -12,7 +12,7 @@
   <label for="{uid}-heard">The time you heard</label>
   <select
     id="{uid}-heard"
-    class="entry"
+    class="select"
     value={heard === null ? '' : String(heard)}
     onchange={(e) => onheard(e.currentTarget.value === '' ? null : Number(e.currentTarget.value))}
   >

@@ -29,7 +29,7 @@
       <dd>{words}</dd>
     {/each}
   </dl>
-  <button type="button" class="press" onclick={() => onclose()}>Close</button>
+  <button type="button" class="btn preset-filled-primary-700-300" onclick={() => onclose()}>Close</button>
 </dialog>
 
 <style>

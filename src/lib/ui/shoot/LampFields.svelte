@@ -32,7 +32,7 @@
 <label class="kicker" for="{uid}-lamp">How far is your lamp from the subject?</label>
 <input
   id="{uid}-lamp"
-  class="entry"
+  class="input"
   autocomplete="off"
   placeholder="1.5"
   bind:value={text}
@@ -47,7 +47,7 @@
     <label class="kicker" for="{uid}-before">What is before it?</label>
     <select
       id="{uid}-before"
-      class="entry"
+      class="select"
       value={String(lamp.modifierStops)}
       onchange={(e) =>
         (current.asked = {

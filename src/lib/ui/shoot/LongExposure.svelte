@@ -91,7 +91,7 @@
   }
 </script>
 
-<section class="sheet" aria-label="Long exposure" data-testid="long-exposure">
+<section class="card" aria-label="Long exposure" data-testid="long-exposure">
   <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
   {#if phase === 'idle'}
     {#if steps}
@@ -110,26 +110,28 @@
       </p>
     {/if}
     <div class="acts">
-      <button type="button" class="press" onclick={start} data-key="T">Start the count</button>
+      <button type="button" class="btn preset-filled-primary-700-300" onclick={start} data-key="T"
+        >Start the count</button
+      >
       <label><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label>
     </div>
   {:else if phase === 'lead'}
     <p class="big" role="timer">−{Math.ceil(-elapsed)}</p>
     <p>Open when it reaches 0.</p>
-    <button type="button" class="quiet" onclick={close}>Stop</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={close}>Stop</button>
   {:else if phase === 'open'}
     <p class="big" role="timer" data-testid="count">
       {Math.floor(elapsed)}<span> of <Figures text={sayTime(wanted)} /></span>
     </p>
     <div class="bar" aria-hidden="true"><i style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i></div>
-    <button type="button" class="press" onclick={close} data-key="T">
+    <button type="button" class="btn preset-filled-primary-700-300" onclick={close} data-key="T">
       {elapsed >= wanted ? 'Close it now' : 'I closed it'}
     </button>
   {:else}
     <p>
       It was open for <b>{formatDecimal(timed ?? elapsed, 1)} s</b>. That goes into the log with the frame.
     </p>
-    <button type="button" class="quiet" onclick={start}>Count again</button>
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={start}>Count again</button>
   {/if}
   <p class="soft">The time shown comes from the clock. While the phone sleeps no beep is promised.</p>
 </section>
@@ -167,7 +169,7 @@
     accent-color: var(--accent);
   }
   .big {
-    font: 450 4rem/1 var(--font-display);
+    font: 650 4rem/1 var(--font-display);
   }
   .big span {
     font-size: 1.25rem;

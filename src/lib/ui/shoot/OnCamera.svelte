@@ -89,7 +89,7 @@
       <span><Figures text={nameOf(filter)} /></span>
       {#if PLACES.length > 1}
         <select
-          class="entry"
+          class="select"
           aria-label="Where {nameOf(filter)} sits"
           value={filter.place}
           onchange={(e) => moveFilter(i, e.currentTarget.value)}
@@ -117,7 +117,7 @@
   <label class="kicker" for="{uid}-filter">Put a filter on</label>
   <select
     id="{uid}-filter"
-    class="entry"
+    class="select"
     value=""
     onchange={(e) => {
       addFilter(e.currentTarget.value);
@@ -130,7 +130,7 @@
   <label class="kicker" for="{uid}-close">Close-up lens</label>
   <select
     id="{uid}-close"
-    class="entry"
+    class="select"
     value={String(now.closeUpDioptres ?? 0)}
     onchange={(e) => current.ask({ closeUpDioptres: Number(e.currentTarget.value) || undefined })}
   >
@@ -141,7 +141,7 @@
     <label class="kicker" for="{uid}-flash">Flash</label>
     <select
       id="{uid}-flash"
-      class="entry"
+      class="select"
       value={flashValue}
       onchange={(e) => useFlash(e.currentTarget.value)}
     >
@@ -174,7 +174,7 @@
     <label class="kicker" for="{uid}-times">Exposures on this frame</label>
     <select
       id="{uid}-times"
-      class="entry"
+      class="select"
       value={String(now.exposures)}
       onchange={(e) => current.ask({ exposures: Number(e.currentTarget.value) })}
     >
@@ -197,7 +197,7 @@
     align-items: center;
     gap: 6px 10px;
   }
-  .filter .entry {
+  .filter .select {
     flex: 1 1 8rem;
     width: auto;
   }

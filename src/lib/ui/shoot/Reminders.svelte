@@ -44,13 +44,13 @@
       <span>
         <input
           id="{uid}-line"
-          class="entry"
+          class="input"
           autocomplete="off"
           maxlength="60"
           bind:value={text}
           aria-describedby="{uid}-fault"
         />
-        <button class="quiet">Add</button>
+        <button class="btn preset-outlined-surface-950-50">Add</button>
       </span>
       <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
       {#each camera.checks as line, i (i)}

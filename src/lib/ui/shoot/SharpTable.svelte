@@ -63,14 +63,14 @@
 <p class="kicker">What holds from … to …?</p>
 <div class="row">
   <input
-    class="entry"
+    class="input"
     aria-label="Sharp from"
     placeholder="1 m"
     bind:value={from}
     aria-describedby="{uid}-holds"
   />
   <input
-    class="entry"
+    class="input"
     aria-label="Sharp to"
     placeholder="3 m"
     bind:value={to}
@@ -102,7 +102,7 @@
     display: flex;
     gap: 6px;
   }
-  .row .entry {
+  .row .input {
     flex: 1 1 4rem;
     min-width: 0;
   }

@@ -49,7 +49,7 @@
   .number b {
     display: block;
     font-size: 3.5rem;
-    font-weight: 420;
+    font-weight: 650;
     letter-spacing: -0.02em;
   }
   .number span {

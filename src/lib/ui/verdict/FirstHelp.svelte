@@ -15,6 +15,7 @@
   import Figures from '../text/Figures.svelte';
   import { sayFactors, sayFailure, sayFailureMark } from '../text/say.ts';
   import { sayServed } from '../text/say-remedy.ts';
+  import { isDoable } from './adviser.svelte.ts';
   import RemedyRow from './RemedyRow.svelte';
 
   let { judged, adviser }: FirstHelpProps = $props();
@@ -29,6 +30,8 @@
   const stops = $derived(answer?.enough?.kind === 'stop');
   const factors = $derived(sayFactors(judged.shown));
   const served = $derived(answer?.served);
+  /** Where the frame will likely be lost, what helps is the one next thing. */
+  const isNext = $derived(judged.shown.chance === 'unlikely' && first !== undefined && isDoable(first));
   // the worst is said; what else fails is a mark that opens
   const [worst, ...others] = $derived(judged.shown.failures);
 </script>
@@ -54,7 +57,7 @@
     </div>
   {/if}
   {#if first}
-    <div class="remedy"><RemedyRow remedy={first} {judged} {adviser} /></div>
+    <div class="remedy" class:next={isNext}><RemedyRow remedy={first} {judged} {adviser} /></div>
   {/if}
 </div>
 
@@ -82,6 +85,11 @@
     border: 1.5px solid var(--ink);
     border-radius: 4px;
     background: var(--sheet);
+  }
+  .next {
+    background: var(--accent);
+    border-color: var(--accent);
+    color: var(--on-accent);
   }
   summary {
     display: inline-grid;

@@ -55,10 +55,13 @@
 {/if}
 
 <style>
+  /* prints lie on an 18 % card: nothing lighter or darker, and no colour, judges with them */
   .prints {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 8px;
+    padding: 10px;
+    background: var(--table);
   }
   .expected {
     grid-column: span 2;

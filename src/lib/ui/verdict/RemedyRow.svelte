@@ -74,8 +74,8 @@
   .gain b {
     text-decoration: none;
   }
-  button:hover {
-    background: var(--well);
+  button:hover b {
+    text-decoration-thickness: 2px;
   }
   b {
     font-weight: 650;
@@ -84,7 +84,7 @@
     white-space: nowrap;
   }
   i {
-    color: var(--soft);
+    opacity: 0.85;
     font-style: normal;
   }
 </style>

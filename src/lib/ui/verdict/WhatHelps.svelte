@@ -55,7 +55,7 @@
   <label for="{uid}-least">Tell me to stop below</label>
   <select
     id="{uid}-least"
-    class="entry"
+    class="select"
     value={String(current.settings.leastChance)}
     onchange={(e) => stopBelow(e.currentTarget.value)}
   >
@@ -78,7 +78,7 @@
     color: var(--soft);
     font-size: 0.875rem;
   }
-  .least .entry {
+  .least .select {
     width: auto;
     font-size: 0.9375rem;
   }

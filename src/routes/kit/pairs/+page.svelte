@@ -17,7 +17,7 @@
 <svelte:head><title>Pairs · Just Enough</title></svelte:head>
 <div class="head">
   <h1>Which film for which camera?</h1>
-  <a class="quiet" href={back}>Back to Kit</a>
+  <a class="btn preset-outlined-surface-950-50" href={back}>Back to Kit</a>
 </div>
 <p class="light">In the light on the ruler: <Figures text={sayLight(current.light)} /></p>
 {#if pairs.length > 0}
@@ -38,10 +38,10 @@
   }
   h1 {
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
     line-height: 1.15;
   }
-  .quiet {
+  .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     text-decoration: none;

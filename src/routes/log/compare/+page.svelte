@@ -110,7 +110,7 @@
     border: 1px solid var(--line);
   }
   .marks {
-    font: 480 1.125rem/1.2 var(--font-display);
+    font: 650 1.125rem/1.2 var(--font-display);
   }
   .words {
     display: flex;

@@ -72,7 +72,7 @@
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
     margin: 14px 0 8px;
   }
   li > a {

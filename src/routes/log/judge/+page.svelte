@@ -121,7 +121,7 @@
   h1 {
     margin: 4px 0 12px;
     font-size: 1.75rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   .frames {
     display: flex;

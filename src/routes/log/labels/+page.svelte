@@ -13,7 +13,7 @@
   {@const { camera, film } = data.labelled}
   <div class="screen">
     <h1 class="title">Border labels of {film.name} from {camera.name}</h1>
-    <button type="button" class="press" onclick={() => print()}>Print</button>
+    <button type="button" class="btn preset-filled-primary-700-300" onclick={() => print()}>Print</button>
   </div>
   <ol>
     {#each data.frames as frame, i (frame.id)}
@@ -60,7 +60,7 @@
   .first {
     display: flex;
     gap: 2mm;
-    font: 520 11pt/1.2 var(--font-display);
+    font: 650 11pt/1.2 var(--font-display);
   }
   a {
     text-decoration: underline;

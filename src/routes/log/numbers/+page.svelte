@@ -136,7 +136,7 @@
   }
   h2 {
     font-size: 1.25rem;
-    font-weight: 520;
+    font-weight: 650;
   }
   .two {
     display: grid;

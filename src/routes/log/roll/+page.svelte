@@ -130,7 +130,7 @@
         wide
       />
       <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
-      <button class="press">Store frame, on to the next</button>
+      <button class="btn preset-filled-primary-700-300">Store frame, on to the next</button>
     </form>
   {/key}
   <datalist id="light-words"
@@ -176,7 +176,7 @@
     border: 1.5px solid var(--ink);
     border-radius: 4px;
   }
-  .press {
+  .preset-filled-primary-700-300 {
     margin-top: 22px;
   }
   ol {

@@ -68,7 +68,7 @@
       {#if match.length > 0}
         <button
           type="button"
-          class="press"
+          class="btn preset-filled-primary-700-300"
           onclick={() =>
             void assign(match, `${match.length} ${match.length === 1 ? 'scan is' : 'scans are'} matched.`)}
           >Match {match.length} by the order of names</button
@@ -94,7 +94,7 @@
           />
           <button
             type="button"
-            class="quiet"
+            class="btn preset-outlined-surface-950-50"
             onclick={() => void remove(scan)}
             aria-label="Delete {scan.name}">Delete</button
           >
