@@ -53,7 +53,8 @@ export interface ControlKind<C extends ControlBase> {
   steps?(control: C): TrickSteps;
   /** How it lies under the finger; null where there is nothing to move. */
   drawing(control: C): ControlDrawing | null;
-  readonly sheet: ControlSheet<C>;
+  /** For the type alone: the controls of this kind. */
+  readonly of?: C;
 }
 
 /** A kind of control on the sheet. */

@@ -2,12 +2,13 @@
 import type { Camera } from '../camera.ts';
 import { cineEntry, cineProgram } from './cine/entries.ts';
 import type { SheetEntry } from './program-kind.ts';
-import { kindOfProgram, PROGRAM_KIND_NAMES, PROGRAM_KINDS, type ProgramKindName } from './programs.ts';
+import { PROGRAM_FORMS, sheetOfProgram } from './program-forms.ts';
+import { PROGRAM_KIND_NAMES, type ProgramKindName } from './programs.ts';
 import type { SheetAsk } from './sheet-texts.ts';
 
 /** Every one, in the order in which they are offered. */
 export const SHEET_ENTRIES: readonly SheetEntry[] = [
-  ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_KINDS[name].sheet.entries),
+  ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_FORMS[name].sheet.entries),
   cineEntry
 ];
 
@@ -15,7 +16,7 @@ export const SHEET_ENTRIES: readonly SheetEntry[] = [
 export function programKindOf(has: string, ask: Pick<SheetAsk, 'text'>): ProgramKindName {
   if (has === cineEntry.name) return cineProgram(ask);
   const own = PROGRAM_KIND_NAMES.find((name) =>
-    PROGRAM_KINDS[name].sheet.entries.some((e) => e.name === has)
+    PROGRAM_FORMS[name].sheet.entries.some((e) => e.name === has)
   );
   return own ?? 'manual';
 }
@@ -23,5 +24,5 @@ export function programKindOf(has: string, ask: Pick<SheetAsk, 'text'>): Program
 /** The entry that has room for a camera. */
 export function entryOf({ transport, program, controls }: Camera): string {
   if (transport.kind === 'cine') return cineEntry.name;
-  return kindOfProgram(program).sheet.entryOf(program, controls);
+  return sheetOfProgram(program).entryOf(program, controls);
 }

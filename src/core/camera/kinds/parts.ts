@@ -39,18 +39,19 @@ export function positionFrom(p: InferType<typeof positionShape>): Position {
   return { mark, symbol, value: value ?? Infinity, ...(byHand ? { byHand } : {}) };
 }
 
-/** What a kind can do together with how it is stored: one entry of a registry. */
-export type Stored<K, S extends Schema, T> = K & {
+/** How a kind is told on a sheet and stored: one entry of a registry. */
+export interface Form<Sheet, S extends Schema, T> {
+  readonly sheet: Sheet;
   readonly schema: S;
   /** From a checked body. */
   from(body: InferType<S>): T;
-};
+}
 
-/** Puts a kind and its stored form together. */
-export function stored<K extends object, S extends Schema, T>(
-  kind: K,
+/** Puts them together. */
+export function form<Sheet, S extends Schema, T>(
+  sheet: Sheet,
   schema: S,
   from: (body: InferType<S>) => T
-): Stored<K, S, T> {
-  return { ...kind, schema, from };
+): Form<Sheet, S, T> {
+  return { sheet, schema, from };
 }

@@ -40,7 +40,8 @@ export interface ProgramKind<P extends { readonly kind: string }> {
   /** The largest f-number it sets; null where it sets none. */
   smallest(program: P): number | null;
   faults(program: P): readonly CameraFault[];
-  readonly sheet: ProgramSheet<P>;
+  /** For the type alone: the programs of this kind. */
+  readonly of?: P;
 }
 
 /** A kind of program on the sheet. */

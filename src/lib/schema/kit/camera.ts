@@ -1,14 +1,10 @@
 // A camera as it is stored and sent: Yup shapes for its controls and program. In JSON, null stands for an infinite distance.
 import { array, lazy, number, object, string, type InferType } from 'yup';
 import type { Camera, CameraCondition } from '#core/camera/camera.ts';
-import {
-  CONTROL_KIND_NAMES,
-  CONTROL_KINDS,
-  isControlKindName,
-  kindOfControl,
-  type Control
-} from '#core/camera/kinds/controls.ts';
-import { isProgramKindName, PROGRAM_KIND_NAMES, PROGRAM_KINDS } from '#core/camera/kinds/programs.ts';
+import { CONTROL_KIND_NAMES, isControlKindName, type Control } from '#core/camera/kinds/controls.ts';
+import { CONTROL_FORMS, formOfControl } from '#core/camera/kinds/control-forms.ts';
+import { PROGRAM_FORMS } from '#core/camera/kinds/program-forms.ts';
+import { isProgramKindName, PROGRAM_KIND_NAMES } from '#core/camera/kinds/programs.ts';
 import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 import { cameraTraitFields } from './traits.ts';
@@ -16,16 +12,16 @@ import { cameraTraitFields } from './traits.ts';
 const CONDITIONS = ['automatic', 'mechanical', 'old', 'unsure'] as const satisfies readonly CameraCondition[];
 
 // what is of no kind, or missing altogether, falls to these and is refused with the names of all kinds
-const unknownControl = CONTROL_KINDS.marked.schema.shape({ kind: kindField('marked', CONTROL_KIND_NAMES) });
-const unknownProgram = PROGRAM_KINDS.manual.schema.shape({ kind: kindField('manual', PROGRAM_KIND_NAMES) });
+const unknownControl = CONTROL_FORMS.marked.schema.shape({ kind: kindField('marked', CONTROL_KIND_NAMES) });
+const unknownProgram = PROGRAM_FORMS.manual.schema.shape({ kind: kindField('manual', PROGRAM_KIND_NAMES) });
 
 const anyControl = lazy((value: unknown) => {
   const name = kindOf(value);
-  return isControlKindName(name) ? CONTROL_KINDS[name].schema : unknownControl;
+  return isControlKindName(name) ? CONTROL_FORMS[name].schema : unknownControl;
 });
 keepShapes(
   anyControl,
-  CONTROL_KIND_NAMES.map((name) => CONTROL_KINDS[name].schema)
+  CONTROL_KIND_NAMES.map((name) => CONTROL_FORMS[name].schema)
 );
 
 /** A camera's controls as JSON, told apart by `kind`. */
@@ -34,11 +30,11 @@ export const controlsSchema = array(anyControl).required();
 /** Who sets the exposure, as JSON, told apart by `kind`. */
 export const programSchema = lazy((value: unknown) => {
   const name = kindOf(value);
-  return isProgramKindName(name) ? PROGRAM_KINDS[name].schema : unknownProgram;
+  return isProgramKindName(name) ? PROGRAM_FORMS[name].schema : unknownProgram;
 });
 keepShapes(
   programSchema,
-  PROGRAM_KIND_NAMES.map((name) => PROGRAM_KINDS[name].schema)
+  PROGRAM_KIND_NAMES.map((name) => PROGRAM_FORMS[name].schema)
 );
 
 /** Frame formats as JSON. */
@@ -70,5 +66,5 @@ export function cameraFromJson(text: string): Camera {
 }
 
 function controlFrom(c: InferType<typeof controlsSchema>[number]): Control {
-  return kindOfControl(c).from(c);
+  return formOfControl(c).from(c);
 }

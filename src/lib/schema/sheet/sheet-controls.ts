@@ -1,5 +1,6 @@
 // The controls of a sheet: each text is read by the kind of control that it describes.
 import { positionCount, setsOf, type Camera } from '#core/camera/camera.ts';
+import { formOfControl } from '#core/camera/kinds/control-forms.ts';
 import type { ControlAsk } from '#core/camera/kinds/control-kind.ts';
 import {
   CONTROL_KIND_NAMES,
@@ -22,7 +23,8 @@ export function kindFieldOf(acts: ControlActs): string {
 export function namedKinds(acts: ControlActs, sets: boolean): readonly ControlKindName[] {
   return CONTROL_KIND_NAMES.filter((name) => {
     const kind = kindOfControl({ kind: name });
-    return kind.sheet.byName && kind.acts.includes(acts) && (kind.overrides ?? false) === sets;
+    const { byName } = formOfControl({ kind: name }).sheet;
+    return byName && kind.acts.includes(acts) && (kind.overrides ?? false) === sets;
   });
 }
 
@@ -76,8 +78,9 @@ function controlOf(
     isControlKindName(said) && [...namedKinds(acts, false), ...namedKinds(acts, true)].includes(said)
       ? said
       : CONTROL_KIND_NAMES.find((kind) => {
-          const { sheet, acts: can } = kindOfControl({ kind });
+          const { sheet } = formOfControl({ kind });
+          const { acts: can } = kindOfControl({ kind });
           return !sheet.byName && can.includes(acts) && sheet.recognises(ask);
         });
-  return name ? kindOfControl({ kind: name }).sheet.read(ask) : null;
+  return name ? formOfControl({ kind: name }).sheet.read(ask) : null;
 }

@@ -5,7 +5,7 @@ import { parseFNumber } from '#core/units/aperture.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
 import type { Control } from '#core/camera/kinds/controls.ts';
 import { programKindOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
-import { kindOfProgram } from '#core/camera/kinds/programs.ts';
+import { sheetOfProgram } from '#core/camera/kinds/program-forms.ts';
 import { parseSeconds, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import type { Position } from '#core/camera/position.ts';
 import type { CameraTraits, FlashUnit } from '#core/camera/traits.ts';
@@ -55,7 +55,7 @@ function readAlone(sheet: Sheet, id: string, before: Camera | null): Result<Came
     noun: 'focal length',
     example: 'millimetres, such as 60'
   });
-  const program = kindOfProgram({ kind: programKindOf(has, r) }).sheet.read(r);
+  const program = sheetOfProgram({ kind: programKindOf(has, r) }).read(r);
   const controls = readControls(r, has, program, before);
   const held = r.text('held');
   const camera: Camera = {

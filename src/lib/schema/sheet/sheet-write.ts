@@ -1,8 +1,8 @@
 // From a camera back to its sheet, so that it can be changed: reading the sheet again gives the same camera.
 import type { Camera } from '#core/camera/camera.ts';
-import { kindOfControl } from '#core/camera/kinds/controls.ts';
+import { formOfControl } from '#core/camera/kinds/control-forms.ts';
 import { entryOf } from '#core/camera/kinds/entries.ts';
-import { kindOfProgram } from '#core/camera/kinds/programs.ts';
+import { sheetOfProgram } from '#core/camera/kinds/program-forms.ts';
 import { secondsText, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import type { FlashUnit } from '#core/camera/traits.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
@@ -25,8 +25,8 @@ export function sheetFrom(camera: Camera): Sheet {
     checks: camera.checks.join('; '),
     ...{ finderRight: formatDecimal(finder.rightMm, 2), finderUp: formatDecimal(finder.upMm, 2) },
     ...{ aimRight: percent(finder.rightShare), aimUp: percent(finder.upShare) },
-    ...Object.fromEntries(camera.controls.flatMap((c) => Object.entries(kindOfControl(c).sheet.write(c)))),
-    ...kindOfProgram(camera.program).sheet.write(camera.program),
+    ...Object.fromEntries(camera.controls.flatMap((c) => Object.entries(formOfControl(c).sheet.write(c)))),
+    ...sheetOfProgram(camera.program).write(camera.program),
     ...traitTexts(camera)
   };
 }

@@ -2,7 +2,8 @@
 // for a few of them and starts from typical answers; everything else can come later.
 import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
 import type { SheetEntry } from '#core/camera/kinds/program-kind.ts';
-import { PROGRAM_KIND_NAMES, PROGRAM_KINDS } from '#core/camera/kinds/programs.ts';
+import { PROGRAM_FORMS } from '#core/camera/kinds/program-forms.ts';
+import { PROGRAM_KIND_NAMES } from '#core/camera/kinds/programs.ts';
 import { FIELD_OF, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import { CONTROL_ACTS } from '#core/camera/position.ts';
 
@@ -11,7 +12,7 @@ export const SHEET_FIELDS = [
   ...['has', 'name', 'formats', 'focal'],
   ...['aperture', 'time', 'dial', 'scene', 'lighten', 'focus'],
   ...CONTROL_ACTS.map((acts) => `${FIELD_OF[acts]}By`),
-  ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_KINDS[name].sheet.fields),
+  ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_FORMS[name].sheet.fields),
   ...['believes', 'eye', 'eyeAngle', 'opens', 'closes', 'after', 'caution'],
   ...['focusing', 'fixedAt', 'sharpFrom', 'nearest'],
   ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],

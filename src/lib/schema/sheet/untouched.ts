@@ -1,7 +1,8 @@
 // What nobody touched on a sheet stays as it was, to the last digit: a sheet has fewer words than a camera has parts. The sheet as
 // it was is read too; what reads the same before and after is taken from the camera itself.
 import type { Camera } from '#core/camera/camera.ts';
-import { kindOfControl, type Control } from '#core/camera/kinds/controls.ts';
+import { formOfControl } from '#core/camera/kinds/control-forms.ts';
+import type { Control } from '#core/camera/kinds/controls.ts';
 import type { ControlActs } from '#core/camera/position.ts';
 
 const isPlain = (value: unknown): value is Readonly<Record<string, unknown>> =>
@@ -33,7 +34,7 @@ function merged<T>(was: T, asRead: T, now: T): T {
 function mergedControl(was: Control, asRead: Control, now: Control): Control {
   if (same(asRead, now)) return was;
   const kept = { ...now, id: was.id, label: was.label };
-  const { sheet } = kindOfControl(kept);
+  const { sheet } = formOfControl(kept);
   const alike = was.kind === kept.kind && asRead.kind === kept.kind;
   return (alike && sheet.merge?.(was, asRead, kept)) || kept;
 }

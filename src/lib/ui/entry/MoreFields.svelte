@@ -1,5 +1,6 @@
 <!-- Everything that can come later: how sure its values are, focus, flash, finder, eye. -->
 <script lang="ts">
+  import { PROGRAM_FORMS } from '#core/camera/kinds/program-forms.ts';
   import { kindOfProgram } from '#core/camera/kinds/programs.ts';
   import { firstFields, typicalSheet } from '#schema/sheet/sheet.ts';
   import { PERFORATIONS } from '#schema/kit/traits.ts';
@@ -128,7 +129,7 @@
           {/if}
         {/if}
       {/each}
-      {#if program.sheet.fields.includes('lowLight')}
+      {#if PROGRAM_FORMS[draft.program].sheet.fields.includes('lowLight')}
         <SheetSelect
           {draft}
           field="lowLight"

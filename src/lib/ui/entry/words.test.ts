@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { CONTROL_KIND_NAMES, CONTROL_KINDS } from '#core/camera/kinds/controls.ts';
+import { CONTROL_FORMS } from '#core/camera/kinds/control-forms.ts';
+import { CONTROL_KIND_NAMES } from '#core/camera/kinds/controls.ts';
 import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
 import { SHEET_FIELDS } from '#schema/sheet/sheet.ts';
 import { CONTROL_KIND_WORDS, fieldWords, SHEET_KIND_WORDS } from './words.ts';
@@ -17,6 +18,6 @@ test('every camera that a sheet can be begun with has its words, and every text 
 });
 
 test('every kind of control that its owner names has a name', () => {
-  const named = CONTROL_KIND_NAMES.filter((name) => CONTROL_KINDS[name].sheet.byName);
+  const named = CONTROL_KIND_NAMES.filter((name) => CONTROL_FORMS[name].sheet.byName);
   expect(Object.keys(CONTROL_KIND_WORDS).sort()).toEqual([...named].sort());
 });

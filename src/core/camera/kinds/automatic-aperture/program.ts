@@ -1,9 +1,7 @@
 // The time is the photographer's or fixed; a needle sets the aperture.
 import { evFromSetting } from '../../../light/lv.ts';
-import { formatFNumberDigits, parseFNumber } from '../../../units/aperture.ts';
-import { eyeFaults, eyeTexts, limitFaults, readEye, type Eye } from '../eye.ts';
+import { eyeFaults, limitFaults, type Eye } from '../eye.ts';
 import type { ProgramKind } from '../program-kind.ts';
-import { automaticApertureEntries } from './entries.ts';
 
 /** The camera sets the aperture between two limits. */
 export interface AutomaticApertureProgram {
@@ -33,21 +31,5 @@ export const automaticAperture: ProgramKind<AutomaticApertureProgram> = {
   faults: ({ eye, widestFNumber, smallestFNumber }) => [
     ...eyeFaults(eye),
     ...limitFaults(widestFNumber, smallestFNumber)
-  ],
-  sheet: {
-    entries: automaticApertureEntries,
-    fields: ['widest', 'smallest'],
-    read: (ask) => ({
-      kind: 'automatic-aperture',
-      widestFNumber: ask.quantity('widest', parseFNumber),
-      smallestFNumber: ask.quantity('smallest', parseFNumber),
-      eye: readEye(ask)
-    }),
-    write: ({ eye, widestFNumber, smallestFNumber }) => ({
-      ...eyeTexts(eye),
-      needle: 'needle',
-      ...{ widest: formatFNumberDigits(widestFNumber), smallest: formatFNumberDigits(smallestFNumber) }
-    }),
-    entryOf: () => 'needle'
-  }
+  ]
 };

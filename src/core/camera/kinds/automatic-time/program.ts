@@ -1,10 +1,7 @@
 // The aperture is chosen, fixed or picked by a lever; the camera times.
 import { evFromSetting } from '../../../light/lv.ts';
-import { kindOfControl } from '../controls.ts';
-import { eyeFaults, eyeTexts, limitFaults, readEye, type Eye } from '../eye.ts';
+import { eyeFaults, limitFaults, type Eye } from '../eye.ts';
 import type { ProgramKind } from '../program-kind.ts';
-import { parseSeconds, secondsText } from '../sheet-texts.ts';
-import { automaticTimeEntries } from './entries.ts';
 
 /** The camera times between two limits. */
 export interface AutomaticTimeProgram {
@@ -39,26 +36,5 @@ export const automaticTime: ProgramKind<AutomaticTimeProgram> = {
   faults: ({ eye, shortestSeconds, longestSeconds }) => [
     ...eyeFaults(eye),
     ...limitFaults(shortestSeconds, longestSeconds)
-  ],
-  sheet: {
-    entries: automaticTimeEntries,
-    fields: ['shortest', 'longest', 'lowLight'],
-    read: (ask) => ({
-      kind: 'automatic-time',
-      shortestSeconds: ask.quantity('shortest', parseSeconds),
-      longestSeconds: ask.quantity('longest', parseSeconds),
-      inLowLight: ask.text('lowLight') === 'locks' ? 'locks' : 'closes',
-      eye: readEye(ask)
-    }),
-    write: ({ eye, shortestSeconds, longestSeconds, inLowLight }) => ({
-      ...eyeTexts(eye),
-      ...{
-        shortest: secondsText(shortestSeconds),
-        longest: secondsText(longestSeconds),
-        lowLight: inLowLight
-      }
-    }),
-    entryOf: (_, controls) =>
-      controls.some((c) => 'scene' in kindOfControl(c).sheet.write(c)) ? 'scene' : 'timed'
-  }
+  ]
 };

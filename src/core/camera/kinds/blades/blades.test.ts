@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { positionCount, positionsOf } from '../../camera.ts';
 import { COUNTED_SECONDS } from '../../hand-timing.ts';
 import { BLADES_DRAWING } from './drawing.ts';
-import { blades, type BladesControl } from './control.ts';
+import type { BladesControl } from './control.ts';
+import { bladesSheet } from './sheet.ts';
 
 const BLADES: BladesControl = {
   ...{ kind: 'blades', id: 'time', label: 'selector', acts: 'time' },
@@ -26,6 +27,6 @@ describe('a three-blade selector', () => {
   });
 
   test('is written as its two times', () => {
-    expect(blades.sheet.write(BLADES)).toEqual({ time: '1/125 1/60', timeBy: 'blades' });
+    expect(bladesSheet.write(BLADES)).toEqual({ time: '1/125 1/60', timeBy: 'blades' });
   });
 });

@@ -1,9 +1,7 @@
 // One wheel with sets of marks that look alike and mean different things, one for each gear.
 import { badValues } from '../../good-value.ts';
-import { writeMarks } from '../../marks.ts';
 import type { ControlShape, Position } from '../../position.ts';
 import type { ControlKind } from '../control-kind.ts';
-import { partsOf } from '../from-marks.ts';
 
 /** One gear of a two-gear wheel: its own set of marks. */
 export interface Gear {
@@ -40,23 +38,5 @@ export const geared: ControlKind<GearedControl> = {
   },
   meaningSaid: true,
   faults: (control, camera) => badValues(camera, control, positionsOf(control)),
-  drawing: ({ shape }) => ({ drawn: 'row', as: shape }),
-  sheet: {
-    byName: false,
-    recognises: (ask) => ask.acts === 'time' && ask.text('time').includes(':'),
-    read(ask) {
-      const old = ask.before?.kind === 'geared' ? ask.before : null;
-      const gears = partsOf(ask.text('time')).map(({ name, marks: listed }, i) => ({
-        label: (name === '' ? `gear ${i + 1}` : name).slice(0, 20),
-        positions: ask.marks('time', 'time', listed)
-      }));
-      return {
-        ...{ kind: 'geared', id: old?.id ?? 'time', label: old?.label ?? 'speed wheel', acts: 'time' },
-        ...{ shape: old?.shape ?? 'wheel', gears }
-      };
-    },
-    write: ({ gears }) => ({
-      time: gears.map((g) => `${g.label}: ${writeMarks('time', g.positions)}`).join(' | ')
-    })
-  }
+  drawing: ({ shape }) => ({ drawn: 'row', as: shape })
 };

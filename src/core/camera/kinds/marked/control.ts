@@ -1,10 +1,7 @@
 // A lever, ring or wheel: the photographer chooses one of its marks.
 import { badValues } from '../../good-value.ts';
-import { writeMarks } from '../../marks.ts';
 import { CONTROL_ACTS, type ControlActs, type ControlShape, type Position } from '../../position.ts';
-import type { ControlAsk, ControlKind } from '../control-kind.ts';
-import { keptLabel, mergedPositions, untouched } from '../from-marks.ts';
-import { FIELD_OF } from '../sheet-texts.ts';
+import type { ControlKind } from '../control-kind.ts';
 
 /** A control with marks. */
 export interface MarkedControl {
@@ -26,31 +23,5 @@ export const marked: ControlKind<MarkedControl> = {
   setOf: () => null,
   meaningSaid: false,
   faults: (control, camera) => badValues(camera, control, control.positions),
-  drawing: ({ shape }) => ({ drawn: 'row', as: shape }),
-  sheet: {
-    byName: false,
-    recognises: () => true,
-    read(ask) {
-      const { acts, before } = ask;
-      const positions = ask.positions();
-      if (positions.length < 2) return null;
-      if (before?.kind === 'marked' && untouched(before.positions, positions)) return before;
-      const shape = before?.kind === 'marked' ? before.shape : shapeOf(ask);
-      const label = before?.label ?? keptLabel(acts, shape);
-      return { kind: 'marked', id: before?.id ?? acts, label, acts, shape, positions };
-    },
-    write: ({ acts, positions }) => ({ [FIELD_OF[acts]]: writeMarks(acts, positions) }),
-    merge: (was, asRead, now) => ({
-      ...{ ...now, shape: was.shape },
-      positions: mergedPositions(was.positions, asRead.positions, now.positions)
-    })
-  }
+  drawing: ({ shape }) => ({ drawn: 'row', as: shape })
 };
-
-function shapeOf(ask: ControlAsk): ControlShape {
-  const { acts, has } = ask;
-  if (acts === 'time') return has === 'nothing' || has === 'symbols' ? 'lever' : 'wheel';
-  if (acts === 'dial') return 'wheel';
-  const symbols = has === 'symbols' || ask.positions().some((p) => p.symbol !== null);
-  return acts === 'aperture' && symbols ? 'lever' : 'ring';
-}

@@ -1,11 +1,8 @@
 // A dial or ring of an automatic camera on which the photographer can set what the camera would: "A" and marks.
 import { badValues } from '../../good-value.ts';
-import { writeMarks } from '../../marks.ts';
 import type { ControlShape, Position } from '../../position.ts';
 import { automaticPosition } from '../automatic-position.ts';
 import type { ControlKind } from '../control-kind.ts';
-import { keptLabel, mergedPositions, untouched } from '../from-marks.ts';
-import { FIELD_OF } from '../sheet-texts.ts';
 
 /** A control that can be taken off automatic. */
 export interface OverrideControl {
@@ -30,33 +27,5 @@ export const override: ControlKind<OverrideControl> = {
   setOf: () => null,
   meaningSaid: false,
   faults: (control, camera) => badValues(camera, control, control.marks),
-  drawing: ({ shape }) => ({ drawn: 'row', as: shape }),
-  sheet: {
-    byName: true,
-    recognises: () => true,
-    read(ask) {
-      const { acts } = ask;
-      if (acts !== 'aperture' && acts !== 'time') return null;
-      const old = ask.before?.kind === 'override' ? ask.before : null;
-      const marks = ask.positions();
-      if (marks.length === 0) return null;
-      if (old && untouched(old.marks, marks)) return old;
-      const shape = old?.shape ?? (acts === 'time' ? 'wheel' : 'ring');
-      return {
-        ...{
-          kind: 'override',
-          id: old?.id ?? acts,
-          label: old?.label ?? keptLabel(acts, shape),
-          acts,
-          shape
-        },
-        ...{ automaticMark: old?.automaticMark ?? 'A', marks }
-      };
-    },
-    write: ({ acts, marks }) => ({
-      [FIELD_OF[acts]]: writeMarks(acts, marks),
-      [`${FIELD_OF[acts]}By`]: 'override'
-    }),
-    merge: (was, asRead, now) => ({ ...now, marks: mergedPositions(was.marks, asRead.marks, now.marks) })
-  }
+  drawing: ({ shape }) => ({ drawn: 'row', as: shape })
 };

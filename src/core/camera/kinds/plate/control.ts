@@ -1,9 +1,7 @@
 // A plate with holes that slides before the lens, with a click between every two marks: half the way in stops from one to the next.
 import { badValues } from '../../good-value.ts';
-import { writeMarks } from '../../marks.ts';
 import type { Position } from '../../position.ts';
 import type { ControlKind } from '../control-kind.ts';
-import { mergedPositions, untouched } from '../from-marks.ts';
 import { plateDrawing } from './drawing.ts';
 
 /** A sliding plate. */
@@ -34,27 +32,5 @@ export const plate: ControlKind<PlateControl> = {
   setOf: () => null,
   meaningSaid: false,
   faults: (control, camera) => badValues(camera, control, control.marks),
-  drawing: ({ marks }) => plateDrawing(marks),
-  sheet: {
-    byName: true,
-    recognises: () => true,
-    read(ask) {
-      const old = ask.before?.kind === 'plate' ? ask.before : null;
-      const marks = ask.positions();
-      if (marks.length < 2) {
-        ask.fault('aperture', 'A sliding plate has two openings or more. Write them as 8 11 16.');
-        return null;
-      }
-      if (old && untouched(old.marks, marks)) return old;
-      return {
-        kind: 'plate',
-        id: old?.id ?? 'aperture',
-        label: old?.label ?? 'plate',
-        acts: 'aperture',
-        marks
-      };
-    },
-    write: ({ marks }) => ({ aperture: writeMarks('aperture', marks), apertureBy: 'plate' }),
-    merge: (was, asRead, now) => ({ ...now, marks: mergedPositions(was.marks, asRead.marks, now.marks) })
-  }
+  drawing: ({ marks }) => plateDrawing(marks)
 };

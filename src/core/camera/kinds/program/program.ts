@@ -1,12 +1,8 @@
 // The camera moves aperture and time along a line, from the widest and longest point to the smallest and shortest.
 import { evFromSetting } from '../../../light/lv.ts';
-import { parseFNumber } from '../../../units/aperture.ts';
-import { formatDecimal } from '../../../units/decimal.ts';
 import type { CameraFault } from '../../faults.ts';
-import { eyeFaults, eyeTexts, readEye, type Eye } from '../eye.ts';
+import { eyeFaults, type Eye } from '../eye.ts';
 import type { ProgramKind, ProgramPoint } from '../program-kind.ts';
-import { parseSeconds, secondsText, type SheetAsk } from '../sheet-texts.ts';
-import { lineEntries } from './entries.ts';
 
 /** Aperture and time move along a line. */
 export interface LineProgram {
@@ -39,17 +35,7 @@ export const line: ProgramKind<LineProgram> = {
   locksBeyond: () => null,
   widest: ({ points }) => Math.min(...points.map((p) => p.fNumber)),
   smallest: ({ points }) => Math.max(...points.map((p) => p.fNumber)),
-  faults: ({ eye, points }) => [...eyeFaults(eye), ...lineFaults(points)],
-  sheet: {
-    entries: lineEntries,
-    fields: ['line'],
-    read: (ask) => ({ kind: 'program', points: readLine(ask), eye: readEye(ask) }),
-    write: ({ eye, points }) => ({
-      ...eyeTexts(eye),
-      line: points.map((p) => `${formatDecimal(p.fNumber, 3)} at ${secondsText(p.seconds)}`).join(', ')
-    }),
-    entryOf: () => 'line'
-  }
+  faults: ({ eye, points }) => [...eyeFaults(eye), ...lineFaults(points)]
 };
 
 /** Between two points both aperture and time move by equal stops. */
@@ -82,21 +68,4 @@ function lineFaults(points: readonly ProgramPoint[]): readonly CameraFault[] {
     return falls || (p.fNumber === before.fNumber && p.seconds === before.seconds);
   });
   return bad === -1 ? [] : [{ fault: 'line-runs-backwards', point: bad }];
-}
-
-/** Points such as "2.8 at 1s, 2.8 at 1/40, 16 at 1/400", in the order of more light. */
-function readLine(ask: SheetAsk): readonly ProgramPoint[] {
-  return ask
-    .text('line')
-    .split(/,\s+|;/)
-    .map((text) => {
-      const [aperture = '', time = ''] = text.split(/\bat\b|\s@\s?/);
-      const [fNumber, seconds] = [parseFNumber(aperture), parseSeconds(time)];
-      if (fNumber.ok && seconds.ok) return { fNumber: fNumber.value, seconds: seconds.value };
-      ask.fault(
-        'line',
-        `“${text.trim()}” is no point of a program. Write points as 2.8 at 1s, 2.8 at 1/40, 16 at 1/400.`
-      );
-      return { fNumber: NaN, seconds: NaN };
-    });
 }
