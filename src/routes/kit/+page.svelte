@@ -128,10 +128,6 @@
     gap: 20px 40px;
     margin-top: 22px;
   }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-  }
   h3 {
     font: 600 0.875rem/1.25 var(--font-body);
     color: var(--soft);
@@ -139,11 +135,6 @@
   }
   details {
     margin-top: 12px;
-  }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
   }
   li {
     display: flex;

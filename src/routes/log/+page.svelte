@@ -150,13 +150,6 @@
     text-decoration: none;
     font-weight: 650;
   }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    width: fit-content;
-    cursor: pointer;
-    text-decoration: underline;
-  }
   .frames {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 370px), 1fr));

@@ -196,6 +196,8 @@
   }
   summary {
     display: list-item;
+    width: auto;
+    text-decoration: none;
     min-height: 44px;
     padding: 10px 0 0 4px;
     font-weight: 600;

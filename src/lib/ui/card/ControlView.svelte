@@ -135,9 +135,6 @@
   .name {
     font-weight: 600;
   }
-  .hint {
-    color: var(--soft);
-  }
   .band {
     position: relative;
     display: flex;

@@ -190,10 +190,6 @@
     height: 22px;
     accent-color: var(--accent);
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
   .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;

@@ -62,10 +62,6 @@
     color: var(--soft);
     font-size: 0.9375rem;
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
   @media (max-width: 640px) {
     .kinds {
       grid-template-columns: repeat(2, 1fr);

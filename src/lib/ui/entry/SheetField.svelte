@@ -67,13 +67,6 @@
     font-size: 0.875rem;
     line-height: 1.3;
   }
-  .hint {
-    color: var(--soft);
-  }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
   .doubt {
     padding: 4px 8px;
     border-left: 4px solid var(--accent);

@@ -87,9 +87,4 @@
     font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 6px;
   }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
-  }
 </style>

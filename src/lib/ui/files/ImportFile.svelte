@@ -192,10 +192,6 @@
     font-weight: 600;
     cursor: pointer;
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
   .faults {
     max-height: 300px;
     overflow: auto;

@@ -142,21 +142,12 @@
     justify-items: start;
     align-content: start;
   }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-  }
   .bias {
     font-size: 1.1875rem;
   }
   .preset-filled-primary-700-300 {
     min-height: 48px;
     padding: 0 16px;
-  }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
   }
   li {
     display: flex;

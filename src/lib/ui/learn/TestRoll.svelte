@@ -33,12 +33,6 @@
 {/if}
 
 <style>
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
-    text-decoration: underline;
-  }
   ol {
     list-style: decimal;
     padding-left: 22px;

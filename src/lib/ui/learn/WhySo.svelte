@@ -49,11 +49,4 @@
   dd::before {
     content: '– ';
   }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    width: fit-content;
-    cursor: pointer;
-    text-decoration: underline;
-  }
 </style>

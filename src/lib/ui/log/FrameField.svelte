@@ -40,8 +40,4 @@
     gap: 2px;
     align-content: start;
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
 </style>

@@ -227,8 +227,4 @@
     padding: 10px;
     border: 1.5px solid var(--accent);
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
 </style>

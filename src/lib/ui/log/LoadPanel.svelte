@@ -183,8 +183,4 @@
     display: flex;
     gap: 8px;
   }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-  }
 </style>

@@ -120,10 +120,6 @@
     gap: 12px;
     align-content: start;
   }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-  }
   ol,
   ul {
     display: grid;
@@ -168,11 +164,6 @@
   .file:focus-within {
     outline: 3px solid var(--accent);
     outline-offset: 2px;
-  }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
   }
   a {
     text-decoration: underline;

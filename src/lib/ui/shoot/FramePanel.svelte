@@ -237,12 +237,6 @@
     flex: 1 1 8rem;
     width: auto;
   }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    cursor: pointer;
-    text-decoration: underline;
-  }
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;

@@ -134,10 +134,6 @@
     margin-bottom: 26px;
     min-width: 0;
   }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-  }
   .two {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));

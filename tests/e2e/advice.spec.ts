@@ -1,0 +1,106 @@
+// Advice that an experienced photographer would give: what holds a frame back, what to do first, and what is good to know.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './app.ts';
+
+test(
+  'in a room by hand: what holds the frame back and what to do first stand with the answer, above the fold',
+  { tag: '@phone' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-pelican`);
+    await expect(page.getByTestId('verdict')).toContainText('Too long for the hand');
+    await expect(page.getByTestId('held-back')).toContainText('by hand');
+    const first = page.getByTestId('remedy').first();
+    await expect(first).toContainText('Put the camera on something');
+    const [box, log] = [await first.boundingBox(), await page.getByTestId('log').boundingBox()];
+    expect((box?.y ?? 9999) + (box?.height ?? 0)).toBeLessThan(log?.y ?? 0);
+    // the one next thing is what helps: the frame can be logged all the same
+    await expect(page.getByTestId('log')).toContainText('anyway');
+    await first.getByRole('button').click();
+    await expect(page.getByTestId('verdict')).toContainText('It will likely come out');
+    await expect(page.getByTestId('log')).not.toContainText('anyway');
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => v.id)).toEqual([]);
+  }
+);
+
+test(
+  'the reach on something stands beside the hand’s',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-pelican`);
+    await expect(page.getByText(/on something also from LV/).first()).toBeVisible();
+    await expect(page.locator('.standing').first()).toBeVisible();
+  }
+);
+
+test(
+  'whole seconds in sun: the filters of the bag, or how many stops are missing',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-marigold`);
+    await page.getByText('The frame: purpose').click();
+    await page.getByLabel('What is the frame for?').selectOption('whole-seconds');
+    await expect(page.getByTestId('served')).toContainText('has to stand on something');
+    await page.getByLabel('How is the camera held?').selectOption('standing');
+    await expect(page.getByTestId('served')).toContainText(/\(\d stops\) on the lens/);
+  }
+);
+
+test(
+  'two readings give the contrast; the wrong way round they are refused by name',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/shoot?shadow=none&load=demo-load-corvane`);
+    await page.getByRole('tab', { name: 'Meter', exact: true }).click();
+    await page.getByLabel('Reading of the lights').fill('EV 9');
+    await page.getByLabel('Reading of the darks').fill('EV 13');
+    await expect(page.getByText('Darks: they read lighter than the lights.')).toBeVisible();
+    await page.getByLabel('Reading of the lights').fill('EV 14');
+    await page.getByLabel('Reading of the darks').fill('EV 8');
+    await expect(page.getByText(/6 stops apart: hard contrast/).first()).toBeVisible();
+    await expect(page.getByTestId('assumed')).toContainText('LV 11');
+  }
+);
+
+test(
+  'a camera with a sliding plate and three blades, from an empty kit to a logged frame',
+  { tag: '@phone' },
+  async ({ emptyApp: app, page }) => {
+    await page.goto(app.url);
+    await page.getByRole('radio', { name: /Scales of numbers/ }).check();
+    await page.getByLabel('Openings are set with').selectOption('plate');
+    await page.getByLabel('Times are set with').selectOption('blades');
+    await page.getByLabel('Apertures on the ring').fill('8 11 16');
+    await page.getByLabel('Times on the wheel').fill('1/125 1/60 1/30');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByText('Three blades have two times')).toBeVisible();
+    await page.getByLabel('Times on the wheel').fill('1/125 1/60');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await expect(page.getByTestId('instruction')).toContainText('Aperture');
+    await page.getByRole('radio', { name: /^11–16/ }).check({ force: true });
+    await expect(page.getByTestId('instruction')).toContainText('Aperture 11–16');
+    await page.getByTestId('log').click();
+    await expect(page.getByText('Frame 1 is logged.').first()).toBeVisible();
+    await page.goto(`${app.url}/log`);
+    await expect(page.getByText(/11–16/).first()).toBeVisible();
+  }
+);
+
+test(
+  'a camera that times itself and is held open by a trick tells its steps',
+  { tag: '@desktop' },
+  async ({ emptyApp: app, page }) => {
+    await page.goto(`${app.url}/kit/camera`);
+    await page.getByRole('radio', { name: /It times itself/ }).check();
+    await page.getByText(/More, whenever you know it/).click();
+    await page.getByLabel('Its time can be set with').selectOption('held-open');
+    await page.getByRole('button', { name: /Keep/ }).first().click();
+    await expect(page.getByText(/Say how it is opened/).first()).toBeVisible();
+    await page.getByLabel('How it is opened').fill('cover the eye, press');
+    await page.getByLabel('How it is closed').fill('uncover it');
+    await page.getByRole('button', { name: /Keep/ }).first().click();
+    await expect(page.getByRole('article').filter({ hasText: 'My automatic camera' })).toContainText(
+      'by itself'
+    );
+  }
+);
