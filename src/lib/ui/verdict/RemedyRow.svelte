@@ -84,7 +84,6 @@
     white-space: nowrap;
   }
   i {
-    opacity: 0.85;
     font-style: normal;
   }
 </style>
