@@ -19,8 +19,8 @@ export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name:
   plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.'],
   override: ['a dial with an A', 'Beside the A: 30 60 125 or 2.8 4 5.6.'],
   'held-open': [
-    'a trick that holds it open',
-    'At your own risk and by its maker’s word: say what opens and what closes it.'
+    'a trick: held open',
+    'Say what opens it and what closes it. What its maker’s sheet forbids comes first.'
   ],
   blades: ['three blades: sun, cloud, moon', 'The moon is B. Write the two times: 1/125 1/60.']
 };

@@ -55,10 +55,12 @@
       return;
     }
     // no other reading: the light lies between the two, and can be worked out again from its words
+    // what was read of the lights and darks is light thrown back: the list above says so too
+    metering = { ...metering, of: 'scene' };
     const between = parseLightReading(`LV ${middleLv.toFixed(2)}`);
     if (between.ok)
       onlight({
-        ...choiceFromReading(`LV ${middleLv.toFixed(2)}`, between.value, { ...metering, of: 'scene' }),
+        ...choiceFromReading(`LV ${middleLv.toFixed(2)}`, between.value, metering),
         contrast
       });
   }
