@@ -2,7 +2,7 @@
 import { positionCount, setsItself, type Camera } from './camera.ts';
 import { kindOfControl, type Control } from './kinds/controls.ts';
 import { kindOfProgram } from './kinds/programs.ts';
-import { CONTROL_ACTS, type ControlActs } from './position.ts';
+import { CONTROL_ACTS, isLeftAlone, type ControlActs } from './position.ts';
 
 /** What is wrong with a camera. */
 export type CameraFault =
@@ -38,7 +38,7 @@ export function cameraFaults(camera: Camera): readonly CameraFault[] {
     ...kindOfProgram(camera.program).faults(camera.program)
   );
   for (const control of camera.controls) faults.push(...controlFaults(camera, control));
-  const count = camera.controls.reduce((n, c) => n * (c.acts === 'focus' ? 1 : positionCount(c)), 1);
+  const count = camera.controls.reduce((n, c) => n * (isLeftAlone(c.acts) ? 1 : positionCount(c)), 1);
   if (count > MAX_SETTINGS) faults.push({ fault: 'too-many', count });
   return faults;
 }

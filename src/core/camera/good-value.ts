@@ -16,6 +16,7 @@ export function isGoodValue(camera: Camera, acts: ControlActs, value: number): b
       return Math.abs(value) <= MAX_COMPENSATION_STOPS;
     case 'dial':
       return value >= FILM_SPEED_RANGE.min && value <= FILM_SPEED_RANGE.max;
+    case 'lens':
     case 'aperture':
     case 'time':
       return value > 0 && Number.isFinite(value);

@@ -104,6 +104,10 @@ function readValue(acts: ControlActs, text: string): Result<number, QuantityErro
     }
     case 'focus':
       return readMetres(text);
+    case 'lens': {
+      const mm = parseDecimal(text);
+      return mm === null ? err({ quantity: 'distance', problem: 'unreadable', text }) : ok(mm);
+    }
   }
 }
 

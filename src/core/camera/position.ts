@@ -8,7 +8,7 @@ export const MARK_SYMBOLS = ['sun', 'cloud', 'person', 'people', 'group', 'mount
 
 /**
  * One place where a control can stand. `value` is exact, by the control's `acts`: an f-number, seconds, metres (Infinity = ∞),
- * stops of lighten–darken (+ = lighten), or the film speed a dial tells the camera.
+ * stops of lighten–darken (+ = lighten), the film speed a dial tells the camera, or a lens's focal length in mm.
  */
 export interface Position {
   readonly mark: string;
@@ -23,7 +23,14 @@ export interface Position {
 /** What a control's values mean; see {@link Position}. */
 export type ControlActs = (typeof CONTROL_ACTS)[number];
 /** @see ControlActs */
-export const CONTROL_ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'] as const;
+export const CONTROL_ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial', 'lens'] as const;
+/** What is set at marks that stand in a list. */
+export const MARKED_ACTS = CONTROL_ACTS.filter((acts) => acts !== 'lens');
+
+/** What the photographer decides by the picture: advice leaves it where it stands. */
+export function isLeftAlone(acts: ControlActs): boolean {
+  return acts === 'focus' || acts === 'lens';
+}
 
 /** How a control looks under the finger. */
 export type ControlShape = (typeof CONTROL_SHAPES)[number];

@@ -1,7 +1,7 @@
 // A setting: which position every control stands at, and what that leaves the camera to do.
 import { eyeOf, positionsOf, setsOf, type Camera } from './camera.ts';
-import type { Control } from './kinds/controls.ts';
-import type { ControlActs, Position } from './position.ts';
+import { kindOfControl, type Control } from './kinds/controls.ts';
+import { isLeftAlone, type ControlActs, type Position } from './position.ts';
 
 /** Position numbers by control id, from 0. Every control of the camera has its entry. */
 export type Choice = Readonly<Record<string, number>>;
@@ -19,6 +19,8 @@ export interface Setting {
   readonly overridden: boolean;
   /** Lighten–darken, stops, + = lighten. */
   readonly compensationStops: number;
+  /** Focal length of the lens that is on, mm. */
+  readonly focalMm: number;
   /** The film speed the camera believes in; null on cameras that set nothing by themselves. */
   readonly dialIso: number | null;
 }
@@ -49,35 +51,42 @@ export function settingOf(camera: Camera, choice: Choice): Setting | null {
     return position && position.automatic !== true ? position.value : null;
   };
   const sets = setsOf(camera);
-  const [fNumber, seconds] = [valueFor('aperture'), valueFor('time')];
+  const [fNumber, seconds] = [withinLens(camera, choice, valueFor('aperture')), valueFor('time')];
   return {
     choice: Object.fromEntries(camera.controls.map((c) => [c.id, choice[c.id] ?? 0])),
     ...{ fNumber, seconds },
     timedByHand: positionFor('time')?.byHand === true,
     overridden: (sets.aperture && fNumber !== null) || (sets.time && seconds !== null),
     compensationStops: valueFor('compensation') ?? 0,
+    focalMm: valueFor('lens') ?? camera.focalMm,
     dialIso: eye && (valueFor('dial') ?? eye.believesIso)
   };
+}
+
+/** An opening as the lens that is on allows it: its ring goes no further. */
+function withinLens(camera: Camera, choice: Choice, fNumber: number | null): number | null {
+  const control = controlFor(camera, 'lens');
+  const opens = control && kindOfControl(control).opens?.(control, choice[control.id] ?? 0);
+  return opens && fNumber !== null ? Math.min(opens.smallest, Math.max(opens.widest, fNumber)) : fNumber;
 }
 
 const known = new WeakMap<Camera, Map<string, readonly Setting[]>>();
 
 /**
- * Every setting that differs in exposure, in printed order, focus left where `present` has it. Remembered for each camera:
+ * Every setting that differs in exposure, in printed order, focus and lens left where `present` has them. Remembered for each camera:
  * making the list takes longer than judging it.
  * @param present where the controls stand, as far as that is known @param everyFocus try every focus position too
  */
 export function allSettings(camera: Camera, present: Choice, everyFocus = false): readonly Setting[] {
-  const focus = controlFor(camera, 'focus');
-  const key = everyFocus ? 'every' : String(focus ? (present[focus.id] ?? 0) : 0);
+  const left = (c: Control): boolean => isLeftAlone(c.acts) && !(everyFocus && c.acts === 'focus');
+  const key = camera.controls.map((c) => (left(c) ? (present[c.id] ?? 0) : '')).join();
   const lists = known.get(camera) ?? new Map<string, readonly Setting[]>();
   known.set(camera, lists);
   const before = lists.get(key);
   if (before) return before;
   let choices: readonly Choice[] = [{}];
   for (const control of camera.controls) {
-    const fixed = control.acts === 'focus' && !everyFocus;
-    const places = fixed ? [present[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
+    const places = left(control) ? [present[control.id] ?? 0] : positionsOf(control).map((_, i) => i);
     choices = choices.flatMap((c) => places.map((i) => ({ ...c, [control.id]: i })));
   }
   const settings = choices.flatMap((c) => settingOf(camera, c) ?? []);

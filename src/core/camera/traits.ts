@@ -44,11 +44,24 @@ export interface FlashUnit {
   readonly angleDegrees: number | null;
 }
 
+/** What a camera that sets itself gives once a separate flash is fitted. `fNumber`: null = what it gives without one. */
+export interface FittedProgram {
+  readonly fNumber: number | null;
+  readonly seconds: number;
+}
+
 /** What the camera does about flash. */
 export type CameraFlash =
   | { readonly kind: 'none' }
-  /** Takes a separate flash. `syncSeconds`: the shortest time that lets the whole flash through; null = any. */
-  | { readonly kind: 'shoe'; readonly syncSeconds: number | null }
+  /**
+   * Takes a separate flash. `syncSeconds`: the shortest time that lets the whole flash through; null = any. `fitted`: what it sets with
+   * one; none = it goes on timing the light.
+   */
+  | {
+      readonly kind: 'shoe';
+      readonly syncSeconds: number | null;
+      readonly fitted?: FittedProgram | null | undefined;
+    }
   /** Built in, fires when its switch is on. */
   | { readonly kind: 'switch'; readonly unit: FlashUnit; readonly syncSeconds: number | null }
   /** Built in, fires by itself when its eye reads less than `belowLv`. `quenched`: its own cell cuts it off when there is enough. */

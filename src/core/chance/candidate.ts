@@ -2,7 +2,7 @@
 // Set by hand exposure, hand, subject and focus are independent and multiply. On a camera that sets itself the reading comes
 // before the clip and decides the time: exposure alone is a sum of bivariate normal rectangles, good to 1e-10, and the whole
 // frame a quadrature over the reading (automatic-chance.ts). With flash the two lights are added by quadrature (flash-chance.ts).
-import { setsItself } from '../camera/camera.ts';
+import { setsItself, type Camera } from '../camera/camera.ts';
 import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { FilmWindow, StopWindow } from '../film/window.ts';
@@ -35,21 +35,22 @@ export interface Candidate {
   boundAt(lv: number): number;
 }
 
-const overridden = new WeakMap<Prepared, Prepared>();
+const played = new WeakMap<Prepared, Map<Camera, Prepared>>();
 
-/** The situation with the camera set by hand. */
-function overriddenIn(prepared: Prepared, setting: Setting): Prepared {
-  const before = overridden.get(prepared);
-  if (before) return before;
-  const { situation } = prepared;
-  const now = prepare({ ...situation, camera: playedBy(situation.camera, setting) });
-  overridden.set(prepared, now);
+/** The situation with the camera as a setting has it: with its lens, or set by hand. */
+export function preparedFor(asked: Prepared, setting: Setting): Prepared {
+  const camera = playedBy(asked.situation.camera, setting);
+  if (camera === asked.situation.camera) return asked;
+  const known = played.get(asked) ?? new Map<Camera, Prepared>();
+  played.set(asked, known);
+  const now = known.get(camera) ?? prepare({ ...asked.situation, camera });
+  known.set(camera, now);
   return now;
 }
 
 /** Makes a candidate. */
 export function candidateOf(asked: Prepared, setting: Setting): Candidate {
-  const prepared = setting.overridden ? overriddenIn(asked, setting) : asked;
+  const prepared = preparedFor(asked, setting);
   if (setsItself(prepared.situation.camera)) return new SetByItself(prepared, setting);
   return prepared.circumstances.flash.kind === 'fired'
     ? new SetByHandWithFlash(prepared, setting)

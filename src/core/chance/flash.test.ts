@@ -128,6 +128,32 @@ describe('flash and the light that is there', () => {
   });
 });
 
+describe('a camera that changes its program once a flash is fitted', () => {
+  // common practice, no source: instant cameras of the pack kind give a fixed short time as soon as their flash is on
+  const own = { kind: 'shoe', syncSeconds: null } as const;
+  const fitted = { ...own, fitted: { seconds: 1 / 40, fNumber: null } } as const;
+  const night = (flash: CameraFlash, circumstances: Circumstances) =>
+    of({ ...TIMED, ...NEAR, flash }, 1, 0.3, circumstances);
+  const given = (s: Situation) => judge(s, only(s, { compensation: 1 }));
+  test('with the flash it gives that time, without one it times the light', () => {
+    expect(given(night(fitted, fired(2))).exposure).toMatchObject({ seconds: 1 / 40, fNumber: 8.8 });
+    expect(given(night(fitted, PLAIN)).exposure.seconds).toBeGreaterThan(0.5);
+    expect(given(night(own, fired(2))).exposure.seconds).toBeGreaterThan(0.5);
+    const smaller = { ...own, fitted: { seconds: 1 / 40, fNumber: 17 } } as const;
+    expect(given(night(smaller, fired(2))).exposure).toMatchObject({ seconds: 1 / 40, fNumber: 17 });
+  });
+  test('its chance is that of a camera set by hand to the same', () => {
+    const byHand = cameraWith([fixed('aperture', 'f/8.8', 8.8), fixed('time', '1/40', 1 / 40)], NEAR);
+    const s = of(byHand, 1, 0.3, fired(2));
+    const automatic = given(night(fitted, fired(2)));
+    expect(automatic.pUsable).toBeCloseTo(
+      judge({ ...s, camera: { ...byHand, toleranceStops: 0 } }, only(s)).pUsable,
+      1
+    );
+    expect(automatic.deltaStops).toBeCloseTo(judge(s, only(s)).deltaStops, 9);
+  });
+});
+
 describe('a camera that fires by itself', () => {
   const dim = { ...PLAIN, subjectM: 2 };
   test('fires below its light and not above, and can be kept from it', () => {

@@ -3,7 +3,7 @@ import type { Exposure } from '../camera/respond.ts';
 import type { Setting } from '../camera/setting.ts';
 import type { FilmWindow } from '../film/window.ts';
 import { aimStops } from './aim.ts';
-import { candidateOf, type Candidate } from './candidate.ts';
+import { candidateOf, preparedFor, type Candidate } from './candidate.ts';
 import type { Chances } from './automatic-chance.ts';
 import { certainFailure, failuresOf, type ConditionChances, type Failure } from './conditions.ts';
 import { errorOfFrame, sumTerms, type FlashOnFrame, type Term } from '../error/delta.ts';
@@ -67,9 +67,9 @@ export function judge(situation: Situation, setting: Setting): Verdict {
 
 /** Judges a candidate at the light of its situation. */
 export function judgeCandidate(prepared: Prepared, candidate: Candidate): Verdict {
-  const { situation, limits, circumstances } = prepared;
-  const { camera, film, light } = situation;
   const { setting } = candidate;
+  const { situation, limits, circumstances } = preparedFor(prepared, setting);
+  const { camera, film, light } = situation;
   const window = candidate.windowAt(light.lv);
   const { terms, exposure, flash } = errorOfFrame(camera, film, setting, light.lv, circumstances);
   const deltaStops = sumTerms(terms);

@@ -73,7 +73,7 @@ export const FLASH_PROGRAM_SECONDS = 1 / 30;
 
 /**
  * What a camera gives when its eye reads `readLv`: with its own flash it ends its time sooner; a separate flash leaves its
- * timing alone.
+ * timing alone, unless the camera changes its program when one is fitted.
  */
 export function respondLit(
   camera: Camera,
@@ -84,6 +84,12 @@ export function respondLit(
 ): Exposure {
   const exposure = respond(camera, setting, wantedEv);
   const { flash } = camera;
+  const fitted = flash.kind === 'shoe' && setsItself(camera) ? flash.fitted : null;
+  if (fitted && circumstances.flash.kind === 'fired') {
+    const { seconds } = fitted;
+    const fNumber = fitted.fNumber ?? exposure.fNumber;
+    return { fNumber, seconds, ev: evFromSetting(fNumber, seconds), limit: 'none' };
+  }
   const isTimed = setsOf(camera).time;
   const hasOwn = flash.kind === 'switch' || flash.kind === 'automatic';
   if (!isTimed || !hasOwn || exposure.seconds <= FLASH_PROGRAM_SECONDS) return exposure;

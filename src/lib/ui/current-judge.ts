@@ -39,10 +39,9 @@ export function troubleOf(pair: Pair): string {
   return faults.join(' ');
 }
 
-/** A choice with the focus where the person put it, else where it stands, else at the usual distance. */
-export function withFocus(camera: Camera, choice: Choice, focus: number | null): Choice {
-  const control = camera.controls.find((c) => c.acts === 'focus');
-  return withUsualFocus(camera, control && focus !== null ? { ...choice, [control.id]: focus } : choice);
+/** A choice with focus and lens where the person put them, else where they stand; focus else at the usual distance. */
+export function withFocus(camera: Camera, choice: Choice, leftAt: Choice): Choice {
+  return withUsualFocus(camera, { ...choice, ...leftAt });
 }
 
 /** What of a pair does not depend on where the light is, only on how sure it is and what is true beside it. */
@@ -59,7 +58,7 @@ export function reachOfPair(
   pair: Pair,
   light: Pick<LightChoice, 'sdStops' | 'contrast'>,
   conditions: Conditions,
-  focus: number | null
+  leftAt: Choice
 ): Reached {
   const { camera, film } = pair;
   const { sdStops, contrast } = light;
@@ -67,7 +66,7 @@ export function reachOfPair(
   return {
     pair,
     dark,
-    reach: reachOf(dark, withFocus(camera, pair.present, focus)),
+    reach: reachOf(dark, withFocus(camera, pair.present, leftAt)),
     tone: printTone(film, filmWindow(film, contrast).usable)
   };
 }
@@ -76,7 +75,8 @@ export function reachOfPair(
 export interface Picked {
   /** The setting picked over the advice; null = the advice. */
   readonly choice: Choice | null;
-  readonly focus: number | null;
+  /** Where focus and lens were put. */
+  readonly leftAt: Choice;
   /** What is true beside camera, film and light. */
   readonly conditions: Conditions;
 }
@@ -86,9 +86,9 @@ export function judgePair(light: LightChoice, reached: Reached, picked: Picked):
   const { pair, reach, tone } = reached;
   const { camera, film } = pair;
   const situation: Situation = { camera, film, light, contrast: light.contrast, ...picked.conditions };
-  const advice = bestSetting(situation, withFocus(camera, pair.present, picked.focus));
+  const advice = bestSetting(situation, withFocus(camera, pair.present, picked.leftAt));
   if (!advice) return null;
-  const own = picked.choice && settingOf(camera, withFocus(camera, picked.choice, picked.focus));
+  const own = picked.choice && settingOf(camera, withFocus(camera, picked.choice, picked.leftAt));
   return {
     pair,
     light,

@@ -1,5 +1,6 @@
 // What every page shares: the pair in use and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
+import { isLeftAlone } from '#core/camera/position.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
@@ -64,8 +65,8 @@ export class Current {
   things = $state.raw<readonly Thing[]>([]);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);
-  /** Where the focus stands, by position number; it does not change the advice. */
-  focus = $state<number | null>(null);
+  /** Where focus and lens were put; advice leaves them there. */
+  leftAt = $state.raw<Choice>({});
 
   /** What is true beside camera, film and light. */
   readonly conditions: Conditions = $derived.by(() => {
@@ -86,7 +87,7 @@ export class Current {
     const { judged, pointed } = this;
     if (!judged || !pointed) return null;
     const after = pointed.reduce(applied, judged.situation);
-    return reachOf(after, withFocus(after.camera, judged.pair.present, this.focus));
+    return reachOf(after, withFocus(after.camera, judged.pair.present, this.leftAt));
   });
   /** Why the pair in use cannot be judged, in words; '' when it can. */
   readonly trouble: string = $derived(this.pair ? troubleOf(this.pair) : '');
@@ -188,8 +189,13 @@ export class Current {
     const { judged } = this;
     if (!judged) return;
     const control = judged.pair.camera.controls.find((c) => c.id === controlId);
-    if (control?.acts === 'focus') this.focus = position;
+    if (control && isLeftAlone(control.acts)) this.leaveAt(controlId, position);
     else this.picked = { ...judged.shown.setting.choice, [controlId]: position };
+  }
+
+  /** Puts focus or lens where advice is to leave it. */
+  leaveAt(controlId: string, position: number): void {
+    this.leftAt = { ...this.leftAt, [controlId]: position };
   }
 
   /** Takes a pair up: what was picked belonged to the last one. @param films, things of the whole kit */
@@ -198,7 +204,7 @@ export class Current {
     this.things = things;
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
-      this.focus = null;
+      this.leftAt = {};
       this.standing = null;
       // filters, support and purpose belonged to the last camera
       this.asked = {};
@@ -221,7 +227,7 @@ export class Current {
       pair,
       { sdStops: this.#sdStops, contrast: this.#contrast },
       this.conditions,
-      this.focus
+      this.leftAt
     );
   }
 
@@ -229,7 +235,7 @@ export class Current {
     const { reached, light } = this;
     if (!reached) return null;
     return judgePair(light, reached, {
-      ...{ choice: this.picked, focus: this.focus },
+      ...{ choice: this.picked, leftAt: this.leftAt },
       conditions: this.conditions
     });
   }

@@ -8,6 +8,8 @@ import { gearedFrom, gearedShape } from './geared/schema.ts';
 import { gearedSheet } from './geared/sheet.ts';
 import { heldOpenFrom, heldOpenShape } from './held-open/schema.ts';
 import { heldOpenSheet } from './held-open/sheet.ts';
+import { lensFrom, lensShape } from './lens/schema.ts';
+import { lensSheet } from './lens/sheet.ts';
 import { linkedFrom, linkedShape } from './linked/schema.ts';
 import { linkedSheet } from './linked/sheet.ts';
 import { markedFrom, markedShape } from './marked/schema.ts';
@@ -29,7 +31,8 @@ export const CONTROL_FORMS = {
   plate: form(plateSheet, plateShape, plateFrom),
   blades: form(bladesSheet, bladesShape, bladesFrom),
   override: form(overrideSheet, overrideShape, overrideFrom),
-  'held-open': form(heldOpenSheet, heldOpenShape, heldOpenFrom)
+  'held-open': form(heldOpenSheet, heldOpenShape, heldOpenFrom),
+  lens: form(lensSheet, lensShape, lensFrom)
 } as const satisfies Readonly<Record<ControlKindName, object>>;
 
 /** A control as it is stored. */

@@ -49,6 +49,8 @@ export interface ControlKind<C extends ControlBase> {
   faults(control: C, camera: Camera, countOf: (other: Control) => number): readonly CameraFault[];
   /** Whether it takes over what the camera sets by itself; not, if left out. */
   readonly overrides?: boolean;
+  /** The openings to which one of its positions keeps the aperture, f-numbers; null, or left out, where it keeps none. */
+  opens?(control: C, index: number): { readonly widest: number; readonly smallest: number } | null;
   /** What has to be done around a frame with it; nothing, if left out. */
   steps?(control: C): TrickSteps;
   /** How it lies under the finger; null where there is nothing to move. */

@@ -4,6 +4,7 @@ import { blades } from './blades/control.ts';
 import { fixed } from './fixed/control.ts';
 import { geared } from './geared/control.ts';
 import { heldOpen } from './held-open/control.ts';
+import { lens } from './lens/control.ts';
 import { linked } from './linked/control.ts';
 import { marked } from './marked/control.ts';
 import { override } from './override/control.ts';
@@ -19,7 +20,8 @@ export const CONTROL_KINDS = {
   plate,
   blades,
   override,
-  'held-open': heldOpen
+  'held-open': heldOpen,
+  lens
 } as const;
 
 /** The name of a kind of control. */

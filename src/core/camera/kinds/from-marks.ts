@@ -6,7 +6,8 @@ const LABELS: Readonly<Record<ControlActs, string>> = {
   time: 'speed wheel',
   focus: 'focus ring',
   compensation: 'lighten–darken',
-  dial: 'speed dial'
+  dial: 'speed dial',
+  lens: 'lens'
 };
 
 /** What a control is called until its owner says otherwise. */

@@ -37,7 +37,8 @@ export const FIELD_OF: Readonly<Record<ControlActs, string>> = {
   time: 'time',
   focus: 'focus',
   compensation: 'lighten',
-  dial: 'dial'
+  dial: 'dial',
+  lens: 'lenses'
 };
 
 /** Reads seconds from a text such as "1/60" or "2s". */

@@ -58,7 +58,18 @@ const FOCUSING = {
 const sync = seconds().nullable().defined();
 const FLASH = {
   none: object({ kind: kindField('none', FLASH_KINDS) }).required(),
-  shoe: object({ kind: kindField('shoe', FLASH_KINDS), syncSeconds: sync }),
+  shoe: object({
+    kind: kindField('shoe', FLASH_KINDS),
+    syncSeconds: sync,
+    /** Left out by older sheets and files: it goes on timing the light. */
+    fitted: object({
+      fNumber: number().positive().max(600).nullable().defined(),
+      seconds: seconds().required()
+    })
+      .nullable()
+      .optional()
+      .default(undefined)
+  }),
   switch: object({ kind: kindField('switch', FLASH_KINDS), unit: flashUnitSchema, syncSeconds: sync }),
   automatic: object({
     kind: kindField('automatic', FLASH_KINDS),

@@ -1,16 +1,14 @@
 // The marks of a frame with the values they had, as JSON; null stands for an infinite distance.
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { MARK_SYMBOLS, type ControlActs } from '#core/camera/position.ts';
+import { CONTROL_ACTS, MARK_SYMBOLS } from '#core/camera/position.ts';
 import type { NotedMark } from '#core/camera/noted.ts';
-
-const ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'] as const satisfies readonly ControlActs[];
 
 /** The marks of a frame. */
 export const notedSchema = array(
   object({
     control: string().required().max(40),
     label: string().required().max(40),
-    acts: string().oneOf(ACTS).required(),
+    acts: string().oneOf(CONTROL_ACTS).required(),
     mark: string().defined().max(20),
     symbol: string().oneOf(MARK_SYMBOLS).nullable().defined(),
     value: number().nullable().defined(),

@@ -43,7 +43,8 @@ export function readControls(
     sets.aperture && !takesOver(r, 'aperture') ? null : own('aperture'),
     sets.time && !takesOver(r, 'time') ? null : own('time'),
     r.text('lighten') === '' ? null : own('compensation'),
-    r.text('focus') === '' ? null : own('focus')
+    r.text('focus') === '' ? null : own('focus'),
+    r.text('lenses') === '' ? null : own('lens')
   ].flatMap((c) => c ?? []);
 }
 

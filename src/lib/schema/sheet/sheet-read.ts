@@ -8,7 +8,7 @@ import { programKindOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
 import { sheetOfProgram } from '#core/camera/kinds/program-forms.ts';
 import { parseSeconds, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import type { Position } from '#core/camera/position.ts';
-import type { CameraTraits, FlashUnit } from '#core/camera/traits.ts';
+import type { CameraTraits, FittedProgram, FlashUnit } from '#core/camera/traits.ts';
 import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { FieldFault } from '../reading/parse.ts';
@@ -150,7 +150,7 @@ function readFlash(r: SheetReader): CameraTraits['flash'] {
     seconds: 1 / 900,
     angleDegrees: null
   });
-  if (kind === 'shoe') return { kind, syncSeconds: sync() };
+  if (kind === 'shoe') return { kind, syncSeconds: sync(), ...readFitted(r) };
   if (kind === 'switch') return { kind, unit: unit(), syncSeconds: sync() };
   if (kind !== 'automatic') return { kind: 'none' };
   return {
@@ -160,6 +160,17 @@ function readFlash(r: SheetReader): CameraTraits['flash'] {
     overridable: r.text('flashOverride') === 'yes',
     quenched: r.text('flashQuench') === 'yes'
   };
+}
+
+/** What it sets with a separate flash fitted; nothing where no time was given. */
+function readFitted(r: SheetReader): { readonly fitted?: FittedProgram } {
+  if (r.text('fittedTime') === '') {
+    if (r.text('fittedAperture') !== '')
+      r.fault('fittedTime', 'Give the time it sets with a flash too, such as 1/40.');
+    return {};
+  }
+  const fNumber = r.text('fittedAperture') === '' ? null : r.quantity('fittedAperture', parseFNumber);
+  return { fitted: { fNumber, seconds: r.quantity('fittedTime', parseSeconds) } };
 }
 
 function readTransport(r: SheetReader, has: string): CameraTraits['transport'] {

@@ -4,7 +4,7 @@ import { formOfControl } from '#core/camera/kinds/control-forms.ts';
 import { entryOf } from '#core/camera/kinds/entries.ts';
 import { sheetOfProgram } from '#core/camera/kinds/program-forms.ts';
 import { secondsText, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
-import type { FlashUnit } from '#core/camera/traits.ts';
+import type { FittedProgram, FlashUnit } from '#core/camera/traits.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
 import { PLAIN_SHEET } from './sheet.ts';
 
@@ -35,6 +35,13 @@ function traitTexts({ focusing, flash, transport }: Camera): Sheet {
   const metres = (m: number | null): string => (m === null ? '' : m >= 10_000 ? '∞' : formatDecimal(m, 3));
   const unit = ({ guideNumber }: FlashUnit): Sheet => ({ guideNumber: formatDecimal(guideNumber, 2) });
   const sync = (value: number | null): Sheet => ({ sync: value === null ? '' : secondsText(value) });
+  const fitted = (program: FittedProgram | null): Sheet =>
+    program === null
+      ? {}
+      : {
+          fittedTime: secondsText(program.seconds),
+          fittedAperture: program.fNumber === null ? '' : formatDecimal(program.fNumber, 3)
+        };
   return {
     focusing: focusing.kind,
     ...(focusing.kind === 'fixed'
@@ -49,7 +56,7 @@ function traitTexts({ focusing, flash, transport }: Camera): Sheet {
       : {}),
     ...(focusing.kind === 'autofocus' ? { nearest: formatDecimal(focusing.nearestM, 3) } : {}),
     flash: flash.kind,
-    ...(flash.kind === 'shoe' ? sync(flash.syncSeconds) : {}),
+    ...(flash.kind === 'shoe' ? { ...sync(flash.syncSeconds), ...fitted(flash.fitted ?? null) } : {}),
     ...(flash.kind === 'switch' ? { ...sync(flash.syncSeconds), ...unit(flash.unit) } : {}),
     ...(flash.kind === 'automatic'
       ? {

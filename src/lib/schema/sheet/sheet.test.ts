@@ -47,6 +47,32 @@ describe('sheets of every kind', () => {
     const again = readSheet(sheetFrom(camera), camera.id, camera);
     expect(again).toEqual({ ok: true, value: camera });
   });
+  test('several lenses and what a fitted flash changes come back as they were written', () => {
+    const texts = { lenses: '35 f/4–22, 90', flash: 'shoe', fittedTime: '1/40', fittedAperture: '8' };
+    const camera = read(typical('timed', texts));
+    expect(camera.flash).toMatchObject({ kind: 'shoe', fitted: { seconds: 1 / 40, fNumber: 8 } });
+    const lens = camera.controls.find((c) => c.acts === 'lens');
+    expect(lens).toMatchObject({
+      lenses: [
+        { opens: null },
+        { mark: '35 mm', opens: { widest: 4, smallest: 22 } },
+        { focalMm: 90, opens: null }
+      ]
+    });
+    expect(cameraFromJson(JSON.stringify(camera))).toEqual(camera);
+    expect(readSheet(sheetFrom(camera), camera.id, camera)).toEqual({ ok: true, value: camera });
+    expect(sheetFrom(camera)).toMatchObject(texts);
+  });
+  test.each([
+    ['lenses', { lenses: 'wide' }, 'is no lens'],
+    ['lenses', { lenses: '35 f/22–4' }, 'is no lens'],
+    ['lenses', { lenses: '35, 35' }, 'two lenses of 35 mm'],
+    ['fittedTime', { flash: 'shoe', fittedAperture: '8' }, 'Give the time']
+  ] as const)('%s is refused by name', (field, texts, words) => {
+    expect(faultsOf(typical('timed', texts))).toEqual([
+      expect.objectContaining({ field, message: expect.stringContaining(words) as string })
+    ]);
+  });
   test.each([
     ['plate', { aperture: '8 11 16', apertureBy: 'plate' }, 'aperture', 5],
     ['blades', { time: '1/125 1/60', timeBy: 'blades' }, 'time', 11]

@@ -10,12 +10,21 @@ import { CONTROL_ACTS } from '#core/camera/position.ts';
 /** Everything that can be said. */
 export const SHEET_FIELDS = [
   ...['has', 'name', 'formats', 'focal'],
-  ...['aperture', 'time', 'dial', 'scene', 'lighten', 'focus'],
+  ...['aperture', 'time', 'dial', 'scene', 'lighten', 'focus', 'lenses'],
   ...CONTROL_ACTS.map((acts) => `${FIELD_OF[acts]}By`),
   ...PROGRAM_KIND_NAMES.flatMap((name) => PROGRAM_FORMS[name].sheet.fields),
   ...['believes', 'eye', 'eyeAngle', 'opens', 'closes', 'after', 'caution'],
   ...['focusing', 'fixedAt', 'sharpFrom', 'nearest'],
-  ...['flash', 'guideNumber', 'flashBelow', 'flashOverride', 'flashQuench', 'sync'],
+  ...[
+    'flash',
+    'guideNumber',
+    'flashBelow',
+    'flashOverride',
+    'flashQuench',
+    'sync',
+    'fittedTime',
+    'fittedAperture'
+  ],
   ...['moves', 'sweep', 'pictures', 'needle'],
   ...[
     'condition',
@@ -42,14 +51,14 @@ export const PLAIN_SHEET: Sheet = {
     repeats: 'no',
     battery: 'no'
   },
-  ...{ focus: '', focusing: 'fixed', fixedAt: '', sharpFrom: '', nearest: '0.5' },
+  ...{ lenses: '', focus: '', focusing: 'fixed', fixedAt: '', sharpFrom: '', nearest: '0.5' },
   ...{
     flash: 'none',
     guideNumber: '9',
     flashBelow: '10',
     flashOverride: 'yes',
     flashQuench: 'yes',
-    sync: ''
+    ...{ sync: '', fittedTime: '', fittedAperture: '' }
   },
   ...{ moves: 'still', sweep: '0.5s', pictures: '16', needle: 'hand', perforations: '', checks: '' },
   ...{ lighten: '', dial: '', lowLight: 'closes', eye: 'outside', eyeAngle: '' },

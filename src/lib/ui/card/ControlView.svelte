@@ -1,5 +1,6 @@
 <script module lang="ts">
   import type { Control } from '#core/camera/kinds/controls.ts';
+  import { isLeftAlone } from '#core/camera/position.ts';
   import type { Choice } from '#core/camera/setting.ts';
 
   /** A control that can be moved, drawn as it lies under the finger. */
@@ -59,13 +60,15 @@
 
 <fieldset
   class={figure ? 'drawn-figure' : `drawn-${drawing?.drawn === 'row' ? drawing.as : 'ring'}`}
-  class:by-hand={control.acts === 'focus'}
+  class:by-hand={isLeftAlone(control.acts)}
   style:--marks={figure ? figure.width / 56 : parts.places.length}
 >
   <legend>
     <span class="name">{control.label}</span>
     {#if control.acts === 'focus'}
       <span class="hint">turn it to your subject</span>
+    {:else if control.acts === 'lens'}
+      <span class="hint">the one that is on</span>
     {:else if mustMove(positions)}
       <span class="hint">was at <Figures text={was ?? ''} /></span>
     {:else if was !== null}
@@ -92,11 +95,11 @@
           name="{uid}-place"
           checked={p.shown}
           onchange={() => onpick(p.index)}
-          aria-label={`${p.position.mark}, ${sayPosition(control, p.position.value)}${p.advised && control.acts !== 'focus' ? ', advised' : ''}`}
+          aria-label={`${p.position.mark}, ${sayPosition(control, p.position.value)}${p.advised && !isLeftAlone(control.acts) ? ', advised' : ''}`}
         />
         <span class="knob" aria-hidden="true"></span>
         <span class="engraved" aria-hidden="true">
-          {#if p.position.symbol && control.acts !== 'focus'}<MarkSymbolDrawing
+          {#if p.position.symbol && !isLeftAlone(control.acts)}<MarkSymbolDrawing
               symbol={p.position.symbol}
             />{/if}
           <Figures text={p.position.mark} />

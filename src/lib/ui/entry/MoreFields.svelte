@@ -76,6 +76,7 @@
         ]}
       />
     {/if}
+    <SheetField {draft} field="lenses" />
   </div>
 </section>
 <section>
@@ -94,6 +95,10 @@
     />
     {#if flash === 'switch' || flash === 'automatic'}<SheetField {draft} field="guideNumber" />{/if}
     {#if flash === 'shoe' || flash === 'switch'}<SheetField {draft} field="sync" />{/if}
+    {#if flash === 'shoe' && itself}
+      <SheetField {draft} field="fittedTime" />
+      <SheetField {draft} field="fittedAperture" />
+    {/if}
     {#if flash === 'automatic'}
       <SheetField {draft} field="flashBelow" />
       <SheetSelect {draft} field="flashOverride" label="It can be kept from firing" options={YES} />

@@ -25,8 +25,8 @@
     if (!camera) return null;
     const pair = triedPair(camera, film);
     if (troubleOf(pair) !== '') return null;
-    return judgePair(current.light, reachOfPair(pair, current.light, {}, null), {
-      ...{ choice, focus: null },
+    return judgePair(current.light, reachOfPair(pair, current.light, {}, {}), {
+      ...{ choice, leftAt: {} },
       conditions: {}
     });
   });

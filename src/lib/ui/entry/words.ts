@@ -51,6 +51,11 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
     wide: true
   },
   lighten: { label: 'Lighten–darken marks', hint: '-1 0 +1, or dark=-1 mid=0 light=1. Empty: none.' },
+  lenses: {
+    label: 'Other lenses that fit it',
+    hint: '35 f/4–22, 90 f/5.6–22: millimetres, then from its widest opening to its smallest. Empty: none.',
+    wide: true
+  },
   focus: {
     label: 'Focus marks, metres',
     hint: '1 2.5 ∞ or person=1.2 mountain=∞. Empty: fixed.',
@@ -81,6 +86,11 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   guideNumber: { label: 'Guide number, metres', hint: 'At ISO 100 and full power.' },
   flashBelow: { label: 'It fires below LV', hint: '' },
   sync: { label: 'Shortest time with flash', hint: 'Empty: any.' },
+  fittedTime: {
+    label: 'With a flash fitted it sets',
+    hint: 'A time such as 1/40. Empty: it goes on timing the light.'
+  },
+  fittedAperture: { label: 'and the aperture', hint: 'Empty: as without a flash.' },
   sweep: { label: 'How long the lens swings', hint: '' },
   checks: {
     label: 'Before each press, remind me',

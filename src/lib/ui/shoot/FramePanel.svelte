@@ -1,5 +1,6 @@
 <!-- The frame beside its light: what it is for, how far the subject is and how it moves, what the camera stands on. -->
 <script lang="ts">
+  import { playedBy } from '#core/camera/played-by.ts';
   import { CONTRASTS } from '#core/light/contrast.ts';
   import { positionsOf, setsItself } from '#core/camera/camera.ts';
   import { controlFor } from '#core/camera/setting.ts';
@@ -32,7 +33,7 @@
   const uid = $props.id();
   /** A grown person's pace, metres. Common practice, no source. */
   const PACE_M = 0.75;
-  const camera = $derived(judged.pair.camera);
+  const camera = $derived(playedBy(judged.pair.camera, judged.shown.setting));
   const asked = $derived(current.asked);
   /** A lamp of one's own can be moved. */
   const hasLamp = $derived(current.things.some((t) => t.data.kind === 'lamp'));
@@ -54,7 +55,8 @@
 
   function setDistance(metres: number | null): void {
     current.ask({ subjectM: metres });
-    if (metres !== null && focus) current.focus = withFocusAt(camera, {}, metres)[focus.id] ?? null;
+    const at = focus && metres !== null ? withFocusAt(camera, {}, metres)[focus.id] : undefined;
+    if (focus && at !== undefined) current.leaveAt(focus.id, at);
   }
   function typed(): void {
     fault = '';

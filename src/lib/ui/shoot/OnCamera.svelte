@@ -32,7 +32,7 @@
   );
   const fired = $derived(now.flash.kind === 'fired' ? now.flash : null);
   const range = $derived(
-    fired ? flashRange(judged.situation, withFocus(camera, judged.pair.present, current.focus)) : null
+    fired ? flashRange(judged.situation, withFocus(camera, judged.pair.present, current.leftAt)) : null
   );
   const nameOf = (f: { name: string; stops: number }): string =>
     f.name === '' ? `grey, ${formatStops(f.stops)}` : `${f.name}, ${formatStops(f.stops)}`;

@@ -118,6 +118,6 @@ export class Logger {
     const pair = this.#current.pair;
     if (!bracket || !pair) return;
     const choice = bracket.choices[bracket.done];
-    if (choice) this.#current.picked = withFocus(pair.camera, choice, this.#current.focus);
+    if (choice) this.#current.picked = withFocus(pair.camera, choice, this.#current.leftAt);
   }
 }

@@ -1,7 +1,8 @@
 // What the core says, in words for the person holding the camera. Every sentence of the verdict is made here.
 import { type Camera, positionCount, setOf, setsItself, setsOf } from '#core/camera/camera.ts';
 import type { Control } from '#core/camera/kinds/controls.ts';
-import type { ControlActs } from '#core/camera/position.ts';
+import { isLeftAlone, type ControlActs } from '#core/camera/position.ts';
+import { formatDecimal } from '#core/units/decimal.ts';
 import type { Exposure } from '#core/camera/respond.ts';
 import { positionAt, type Setting } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
@@ -73,7 +74,7 @@ const BY_FUNCTION: Partial<Readonly<Record<ControlActs, string>>> = { aperture: 
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
 export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
   return camera.controls.flatMap((control) => {
-    if (control.acts === 'focus' || positionCount(control) < 2) return [];
+    if (isLeftAlone(control.acts) || positionCount(control) < 2) return [];
     const mark = positionAt(control, setting.choice)?.mark ?? '';
     const noun = control.label.split(' ').at(-1) ?? control.label;
     const gear = setOf(control, setting.choice[control.id] ?? 0);
@@ -128,6 +129,8 @@ export function sayPosition(control: Control, value: number): string {
       return value === 0 ? 'as it comes' : `${formatStops(value)} ${value > 0 ? 'lighter' : 'darker'}`;
     case 'dial':
       return `ISO ${value}`;
+    case 'lens':
+      return `${formatDecimal(value, 1)} mm`;
     case 'focus':
       return value === Infinity ? 'far away' : `${formatFNumberDigits(value)} m`;
   }

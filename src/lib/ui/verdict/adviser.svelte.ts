@@ -53,12 +53,12 @@ export class Adviser {
 
   /** Asks for advice when the light has rested. @returns what takes the question back */
   ask({ situation, pair, light }: Judged): () => void {
-    const { films, things, settings, focus } = this.#current;
+    const { films, things, settings, leftAt } = this.#current;
     const timer = setTimeout(() => {
       this.#asked += 1;
       const question: AdviceQuestion = {
         ...{ type: 'advice', number: this.#asked, situation },
-        present: withFocus(pair.camera, pair.present, focus),
+        present: withFocus(pair.camera, pair.present, leftAt),
         atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
         leastChance: settings.leastChance
       };

@@ -1,6 +1,6 @@
 // Nothing to choose: the camera gives one value.
 import { badValues } from '../../good-value.ts';
-import { CONTROL_ACTS, type ControlActs, type Position } from '../../position.ts';
+import { MARKED_ACTS, type ControlActs, type Position } from '../../position.ts';
 import type { ControlKind } from '../control-kind.ts';
 
 /** A control with one place. */
@@ -14,7 +14,7 @@ export interface FixedControl {
 
 /** @see FixedControl */
 export const fixed: ControlKind<FixedControl> = {
-  acts: CONTROL_ACTS,
+  acts: MARKED_ACTS,
   positions: ({ position }) => [position],
   count: () => 1,
   values: ({ position }) => [position.value],

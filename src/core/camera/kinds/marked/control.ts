@@ -1,6 +1,6 @@
 // A lever, ring or wheel: the photographer chooses one of its marks.
 import { badValues } from '../../good-value.ts';
-import { CONTROL_ACTS, type ControlActs, type ControlShape, type Position } from '../../position.ts';
+import { MARKED_ACTS, type ControlActs, type ControlShape, type Position } from '../../position.ts';
 import type { ControlKind } from '../control-kind.ts';
 
 /** A control with marks. */
@@ -16,7 +16,7 @@ export interface MarkedControl {
 
 /** @see MarkedControl */
 export const marked: ControlKind<MarkedControl> = {
-  acts: CONTROL_ACTS,
+  acts: MARKED_ACTS,
   positions: ({ positions }) => positions,
   count: ({ positions }) => positions.length,
   values: ({ positions }) => positions.map((p) => p.value),

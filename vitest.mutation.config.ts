@@ -1,0 +1,12 @@
+import { defineConfig } from 'vitest/config';
+
+/** The core's own tests, without the simulations: they take minutes under instrumentation and find nothing more. */
+export default defineConfig({
+  test: {
+    environment: 'node',
+    include: ['src/core/**/*.test.ts'],
+    exclude: ['src/core/learn/near-limits.test.ts', 'src/core/chance/whole-frame.test.ts'],
+    testNamePattern: '^(?!.*(simulat|sum over everything|seeds|whatever the situation)).*$',
+    testTimeout: 120_000
+  }
+});
