@@ -27,6 +27,8 @@ export interface ConditionsAt {
   readonly hand: (wanted: number) => number;
   readonly subject: (wanted: number) => number;
   readonly focus: (wanted: number) => number;
+  /** Sum of 1/spread² of those of hand and subject that hang on the time, spreads of its logarithm. */
+  readonly steepness: number;
 }
 
 /** The light and the reading. */
@@ -69,9 +71,8 @@ export function automaticChances(
 ): Chances {
   const { meanWanted, wantedSd, share, givenSd, atMean } = model;
   const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
-  const inside = (mean: number, lo: number, hi: number): number => quickBetween(mean, givenSd, lo, hi);
   const add = (wanted: number, weight: number, mean: number, isLocked: boolean): void => {
-    const exposed = weight * inside(mean, usable.lo, usable.hi);
+    const exposed = weight * quickBetween(mean, givenSd, usable.lo, usable.hi);
     if (exposed === 0) return;
     sum.exposure += exposed;
     if (isLocked) return;
@@ -82,7 +83,7 @@ export function automaticChances(
     sum.still += exposed * subject;
     const all = subject * conditions.focus(wanted);
     sum.usable += exposed * all;
-    sum.good += weight * inside(mean, good.lo, good.hi) * all;
+    if (all > 0) sum.good += weight * quickBetween(mean, givenSd, good.lo, good.hi) * all;
   };
   for (const [index, piece] of pieces.entries()) {
     const slope = share - piece.beta;
@@ -106,7 +107,7 @@ export function automaticChances(
       if (mean < usable.lo - WINDOW_SPAN * givenSd || mean > usable.hi + WINDOW_SPAN * givenSd) continue;
     }
     if (!(to > from)) continue;
-    const steep = piece.beta === 0 ? 0 : LN2 ** 2 * (1 / 0.9 ** 2 + 1 / 0.5 ** 2);
+    const steep = piece.beta === 0 ? 0 : LN2 ** 2 * conditions.steepness;
     const edge = givenSd === 0 ? 100 : (slope / givenSd) ** 2;
     const unit = 1 / Math.sqrt(1 / wantedSd ** 2 + edge + steep);
     const count = Math.min(

@@ -10,7 +10,7 @@ import type { FilmWindow, StopWindow } from '../film/window.ts';
 import { FLASH_RULES_STOPS, mixedStops } from '../flash/flash.ts';
 import { rectangleFor, type Rectangle } from '../numeric/bivariate.ts';
 import { normalBetween } from '../numeric/normal.ts';
-import { quickBetween } from '../numeric/quick-cdf.ts';
+import { quickBetween, quickCdf } from '../numeric/quick-cdf.ts';
 import { automaticChances, type Chances } from './automatic-chance.ts';
 import { flashOn, multiplied, spoiled, stillnessIn, withFocus } from './candidate-parts.ts';
 import type { Candidate, FrameAt } from './candidate.ts';
@@ -18,6 +18,7 @@ import { certainFailure, focusAt, handAt, subjectAt } from './conditions.ts';
 import { ownFlashChances, type FlashChances, type Stillness } from './flash-chance.ts';
 import { piecesOf, type Piece } from './pieces.ts';
 import type { Prepared } from './prepared.ts';
+import { HAND_SPREAD, SUBJECT_SPREAD } from './stillness.ts';
 
 interface PreparedPiece extends Piece {
   readonly sd: number;
@@ -147,13 +148,16 @@ export class SetByItself implements Candidate {
     const at0 = respond(camera, this.setting, meanWanted);
     const { min, max } = rangeOf(camera, this.setting);
     // with the aperture chosen, the time follows from the exposure value alone: no need to ask the camera at every node
-    const secondsAt = setsAperture
-      ? (wanted: number) => respond(camera, this.setting, wanted).seconds
-      : (wanted: number) => at0.fNumber ** 2 / 2 ** Math.min(max, Math.max(min, wanted));
+    const lnAperture = 2 * Math.log(at0.fNumber);
+    const lnSecondsAt = setsAperture
+      ? (wanted: number) => Math.log(respond(camera, this.setting, wanted).seconds)
+      : (wanted: number) => lnAperture - Math.LN2 * Math.min(max, Math.max(min, wanted));
+    const [lnHeld, lnStill] = [Math.log(limits.halfHeldSeconds), Math.log(limits.halfStillSeconds)];
     const sure = focused && !setsAperture ? focusAt(camera, limits, this.setting, at0.fNumber) : 1;
     const at = {
-      hand: (wanted: number) => (held ? handAt(limits, secondsAt(wanted)) : 1),
-      subject: (wanted: number) => (still ? subjectAt(limits, secondsAt(wanted)) : 1),
+      hand: (wanted: number) => (held ? quickCdf((lnHeld - lnSecondsAt(wanted)) / HAND_SPREAD) : 1),
+      subject: (wanted: number) => (still ? quickCdf((lnStill - lnSecondsAt(wanted)) / SUBJECT_SPREAD) : 1),
+      steepness: (held ? HAND_SPREAD ** -2 : 0) + (still ? SUBJECT_SPREAD ** -2 : 0),
       focus: (wanted: number) =>
         focused && setsAperture
           ? focusAt(camera, limits, this.setting, respond(camera, this.setting, wanted).fNumber)

@@ -1,5 +1,5 @@
-// A Student t of four degrees of freedom as a mixture of five normals: its precision is Gamma(2, 2), summed over by generalised
-// Gauss–Laguerre quadrature. Gelman et al., Bayesian Data Analysis, 3rd ed., 2013, §17.2 (t as a mixture of normals);
+// A Student t of four degrees of freedom as a mixture of three normals: its precision is Gamma(2, 2), summed over by generalised
+// Gauss–Laguerre quadrature of five nodes, the narrowest three of them as one. Gelman et al., Bayesian Data Analysis, 3rd ed., 2013, §17.2 (t as a mixture of normals);
 // Abramowitz & Stegun 25.4.45 and 22.7.12 (recurrence).
 
 /** A normal of a mixture around 0. */
@@ -36,7 +36,10 @@ function rootsOf(n: number): readonly number[] {
   return roots;
 }
 
-/** The five normals of a t with scale 1; weights add up to 1. */
+/** Of the five the widest ones that stay as they are; one normal with their variance stands for the rest, no further from the t. */
+const KEPT = 2;
+
+/** The normals of a t with scale 1; weights add up to 1. */
 export const STUDENT_4: readonly MixedNormal[] = ((): readonly MixedNormal[] => {
   const raw = rootsOf(NODES).map((x) => ({
     // with u = 2g the weight function is u·e^−u, whose integral is 1
@@ -44,7 +47,11 @@ export const STUDENT_4: readonly MixedNormal[] = ((): readonly MixedNormal[] => 
     sd: Math.sqrt(2 / x)
   }));
   const total = raw.reduce((sum, r) => sum + r.weight, 0);
-  return raw.map(({ weight, sd }) => ({ weight: weight / total, sd }));
+  const five = raw.map(({ weight, sd }) => ({ weight: weight / total, sd }));
+  const narrow = five.slice(KEPT);
+  const weight = narrow.reduce((sum, n) => sum + n.weight, 0);
+  const variance = narrow.reduce((sum, n) => sum + n.weight * n.sd ** 2, 0) / weight;
+  return [...five.slice(0, KEPT), { weight, sd: Math.sqrt(variance) }];
 })();
 
 /** One sd of a t with four degrees of freedom and scale 1: √(ν/(ν − 2)). */
