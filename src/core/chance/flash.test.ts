@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Program } from '../camera/kinds/programs.ts';
 import { allSettings, settingOf, type Setting } from '../camera/setting.ts';
@@ -207,6 +208,26 @@ describe('chances with flash', () => {
       if (delta >= usable.lo && delta <= usable.hi) hits += 1;
     }
     expect(Math.abs(hits / count - exact)).toBeLessThan(4 * Math.sqrt((exact * (1 - exact)) / count) + 2e-3);
+  });
+  test('by hand: the quick bound is never below the chance, and is a bound where neither light can do', () => {
+    const one = fc.record({
+      lv: fc.integer({ min: -4, max: 17 }),
+      sdStops: fc.constantFrom(0, 0.3, 1.2),
+      metres: fc.constantFrom(0.7, 1.5, 4, 12),
+      power: fc.integer({ min: 0, max: 4 }),
+      exposures: fc.constantFrom(1, 3)
+    });
+    fc.assert(
+      fc.property(one, ({ lv, sdStops, metres, power, exposures }) => {
+        const s = of(BY_HAND, lv, sdStops, { ...fired(metres, power), exposures });
+        const candidate = candidateOf(prepare(s), only(s));
+        expect(candidate.boundAt(lv)).toBeGreaterThanOrEqual(candidate.chancesAt(lv).usable);
+      })
+    );
+    const sun = of(BY_HAND, 16, 0.3, fired(4));
+    expect(candidateOf(prepare(sun), only(sun)).boundAt(16)).toBeLessThan(0.05);
+    const night = of(BY_HAND, -3, 0.3, fired(40));
+    expect(candidateOf(prepare(night), only(night)).boundAt(-3)).toBeLessThan(0.05);
   });
   test('by hand: within 1e-3 of a fine integral over light and flash', () => {
     const s = of(BY_HAND, 6, 0.9, fired(4));

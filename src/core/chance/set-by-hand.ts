@@ -8,6 +8,7 @@ import { reciprocityStops } from '../film/reciprocity.ts';
 import type { FilmWindow, StopWindow } from '../film/window.ts';
 import { FLASH_RULES_STOPS, mixedStops } from '../flash/flash.ts';
 import { normalBetween } from '../numeric/normal.ts';
+import { quickBetween } from '../numeric/quick-cdf.ts';
 import type { Chances } from './automatic-chance.ts';
 import { flashOn, multiplied, spoiled, stillnessIn, withFocus } from './candidate-parts.ts';
 import type { Candidate, FrameAt } from './candidate.ts';
@@ -138,7 +139,31 @@ export class SetByHandWithFlash extends SetByHand {
   }
 
   override boundAt(lv: number): number {
-    return this.#flash ? 1 : super.boundAt(lv);
+    const flash = this.#flash;
+    return flash ? this.#flashBound(lv, flash) : super.boundAt(lv);
+  }
+
+  /** Both lights together give at least the stronger of them, and at most a stop more. */
+  #flashBound(lv: number, flash: FlashOnFrame): number {
+    const { repeatStops, situation, limits, flashWindow, window } = this.prepared;
+    const [, , focus] = this.conditions();
+    const still = Math.max(
+      stillnessIn(limits, flash.seconds).both,
+      stillnessIn(limits, this.exposure.seconds).both
+    );
+    const lo = Math.min(window.usable.lo, flashWindow.usable.lo) - 1 - repeatStops;
+    const hi = Math.max(window.usable.hi, flashWindow.usable.hi) - repeatStops;
+    const there = Math.hypot(situation.light.sdStops, this.afterSd);
+    const flashed = Math.hypot(flashSpread(this.prepared), this.afterSd);
+    const ambient = this.base + lv;
+    const under = Math.min(
+      quickBetween(ambient, there, -Infinity, hi),
+      quickBetween(flash.stops, flashed, -Infinity, hi)
+    );
+    const over =
+      quickBetween(ambient, there, lo, Infinity) + quickBetween(flash.stops, flashed, lo, Infinity);
+    // the table is good to 2e-9, the sum over seven points to 1e-3
+    return (Math.min(1, under, over) + 2e-3) * focus * still;
   }
 
   #sum(lv: number, windows: Pick<FilmWindow, 'usable' | 'good'>, flash: FlashOnFrame): FlashChances {
