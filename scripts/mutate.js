@@ -14,7 +14,9 @@ function changed() {
 
 /** The files of a folder as a pattern; a file as it is. */
 function pattern(path) {
-  return statSync(path).isDirectory() ? [`${path}/**/*.ts`, `!${path}/**/*.test.ts`, `!${path}/**/*.test.*.ts`] : [path];
+  return statSync(path).isDirectory()
+    ? [`${path}/**/*.ts`, `!${path}/**/*.test.ts`, `!${path}/**/*.test.*.ts`]
+    : [path];
 }
 
 const files = what === '--changed' ? changed() : pattern(what.replace(/\/$/, ''));

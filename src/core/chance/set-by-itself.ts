@@ -172,6 +172,8 @@ export class SetByItself implements Candidate {
       const part = automaticChances(pieces, model, window, at, this.#locks);
       for (const name of CHANCE_NAMES) sum[name] += weight * part[name];
     }
+    // a quadrature may come out a hair over 1
+    for (const name of CHANCE_NAMES) sum[name] = Math.min(1, sum[name]);
     return sum;
   }
 

@@ -74,7 +74,9 @@ describe('the time of a camera with its own flash', () => {
   const BY_SWITCH: CameraFlash = { kind: 'switch', unit: UNIT, syncSeconds: null };
   test('ends at the flash program in the dark, is its own in light, and not where nothing fires', () => {
     expect(seconds(timed(OWN), 2)).toBe(FLASH_PROGRAM_SECONDS);
-    expect(seconds(timed(OWN), 2, { ...PLAIN, flash: { kind: 'off' } })).toBeGreaterThan(FLASH_PROGRAM_SECONDS);
+    expect(seconds(timed(OWN), 2, { ...PLAIN, flash: { kind: 'off' } })).toBeGreaterThan(
+      FLASH_PROGRAM_SECONDS
+    );
     expect(seconds(timed(OWN), 9.9)).toBeCloseTo(64 / 2 ** 12.9, 6);
     expect(seconds(timed(OWN), 11)).toBeCloseTo(64 / 2 ** 14, 6);
     expect(seconds(timed(BY_SWITCH), 2, fired)).toBe(FLASH_PROGRAM_SECONDS);
@@ -101,7 +103,11 @@ describe('the terms of film and lens', () => {
     const behind = { ...eye, place: 'behind-lens' } as const;
     const by = (place: typeof eye | typeof behind, controls = [focus]) => {
       const { program, ...rest } = timed({ kind: 'none' });
-      const camera = { ...rest, controls: [...rest.controls, ...controls], program: { ...program, eye: place } };
+      const camera = {
+        ...rest,
+        controls: [...rest.controls, ...controls],
+        program: { ...program, eye: place }
+      };
       return closeFocusStops(camera as Camera, setting(camera as Camera, { focus: 0 }));
     };
     // 75 mm at 375 mm: m = 75/300

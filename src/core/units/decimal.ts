@@ -11,7 +11,7 @@ const VULGAR: ReadonlyMap<string, number> = new Map([
 const SUPERSCRIPT = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 const SUBSCRIPT = '₀₁₂₃₄₅₆₇₈₉';
 
-/** Writes ¹⁄₁₂₅ back as 1/125, narrow spaces as spaces and the true minus as a hyphen, so that one grammar reads all. */
+/** Writes ¹⁄₁₂₅ as 1/125, narrow spaces as spaces and the true minus as a hyphen, so that one grammar reads all. */
 export function plainDigits(text: string): string {
   return text
     .replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (c) => String(SUPERSCRIPT.indexOf(c)))
@@ -37,13 +37,6 @@ export function parseDecimal(text: string): number | null {
 
 function pointed(text: string): number {
   return Number(text.replace(',', '.'));
-}
-
-/** A true fraction from whole numbers: (1, 125) → "¹⁄₁₂₅". */
-export function formatFraction(numerator: number, denominator: number): string {
-  const put = (n: number, digits: string): string =>
-    Array.from(String(n), (d) => digits[Number(d)] ?? d).join('');
-  return `${put(numerator, SUPERSCRIPT)}⁄${put(denominator, SUBSCRIPT)}`;
 }
 
 /** A number to at most `places` decimals without trailing zeros: 2.50 → "2.5". */

@@ -1,6 +1,6 @@
-// Exposure times: reading "1/60", "60", "2s", `2"`, "½ s", "1 min 30 s" and writing ¹⁄₁₂₅, ½ s, 4 s.
+// Exposure times: reading "1/60", "60", "2s", `2"`, "½ s", "1 min 30 s" and writing 1/125, ½ s, 4 s.
 import { err, ok, type Result } from '../numeric/result.ts';
-import { formatDecimal, formatFraction, parseDecimal, plainDigits } from './decimal.ts';
+import { formatDecimal, parseDecimal, plainDigits } from './decimal.ts';
 import type { QuantityError } from './quantity-error.ts';
 
 /** Accepted times in seconds: a fast flash to a day. */
@@ -14,13 +14,13 @@ export interface TimeReading {
 }
 
 /**
- * Writes a time as photographers do: ¹⁄₁₂₅ below ⅓ s (1/n understood in seconds), ⅓ s, ½ s, 0.8 s, 4 s, 2 min, 1 min 30 s.
+ * Writes a time as photographers do: 1/125 below ⅓ s (1/n understood in seconds), ⅓ s, ½ s, 0.8 s, 4 s, 2 min, 1 min 30 s.
  * @param seconds > 0
  */
 export function formatShutter(seconds: number): string {
   if (seconds < 0.29) {
     const n = 1 / seconds;
-    return formatFraction(1, n > 10 ? Math.round(n) : Math.max(1, Number(n.toFixed(0))));
+    return `1/${n > 10 ? Math.round(n) : Math.max(1, Number(n.toFixed(0)))}`;
   }
   if (Math.abs(seconds - 1 / 3) < 0.005) return '⅓ s';
   if (Math.abs(seconds - 1 / 2) < 0.005) return '½ s';

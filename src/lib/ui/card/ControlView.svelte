@@ -16,7 +16,6 @@
 
 <script lang="ts">
   import { kindOfControl } from '#core/camera/kinds/controls.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayPosition } from '../text/say.ts';
   import { drawnPositions, mustMove, standingMark, withOneB, type DrawnPosition } from './control.ts';
   import LineDrawing from './LineDrawing.svelte';
@@ -70,7 +69,7 @@
     {:else if control.acts === 'lens'}
       <span class="hint">the one that is on</span>
     {:else if mustMove(positions)}
-      <span class="hint">was at <Figures text={was ?? ''} /></span>
+      <span class="hint">was at {was ?? ''}</span>
     {:else if was !== null}
       <span class="hint">leave it</span>
     {/if}
@@ -102,8 +101,8 @@
           {#if p.position.symbol && !isLeftAlone(control.acts)}<MarkSymbolDrawing
               symbol={p.position.symbol}
             />{/if}
-          <Figures text={p.position.mark} />
-          {#if meaning(p) !== ''}<span class="means"><Figures text={meaning(p)} /></span>{/if}
+          {p.position.mark}
+          {#if meaning(p) !== ''}<span class="means">{meaning(p)}</span>{/if}
         </span>
       </label>
     {/each}
@@ -120,7 +119,7 @@
             onchange={() => onpick(p.index)}
             aria-label="{sayPosition(control, p.position.value)}{p.advised ? ', advised' : ''}"
           />
-          <Figures text={sayPosition(control, p.position.value)} />
+          {sayPosition(control, p.position.value)}
         </label>
       {/each}
     </div>

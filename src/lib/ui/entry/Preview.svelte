@@ -12,7 +12,6 @@
   import { deltasAlong } from '../rule/deltas.ts';
   import Strips from '../rule/Strips.svelte';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayExposure, sayInstruction, sayVerdict } from '../text/say.ts';
   import { sayReach } from '../text/say-light.ts';
   import type { Draft } from './draft.svelte.ts';
@@ -38,16 +37,16 @@
 <div class="card" data-testid="preview">
   <p class="kicker">As it will answer, with {film.name} in the light on the ruler</p>
   {#if judged && camera}
-    <p class="instruction"><Figures text={sayInstruction(camera, judged.shown.setting).join(' ')} /></p>
+    <p class="instruction">{sayInstruction(camera, judged.shown.setting).join(' ')}</p>
     <p>
       {sayVerdict(judged.shown)}: <b>{chanceInHundred(judged.shown.pUsable)}</b> in 100.
-      <Figures text={`${sayExposure(camera, judged.shown.exposure)}.`} />
+      {`${sayExposure(camera, judged.shown.exposure)}.`}
     </p>
     <div class="reach">
       <Strips tone={judged.tone} contrast={current.light.contrast} {deltas} height="44px" />
       <i style:left={percent(shareOf(WHOLE, current.light.lv))}></i>
     </div>
-    <p class="soft"><Figures text={`${sayReach(judged.reach)}.`} /></p>
+    <p class="soft">{`${sayReach(judged.reach)}.`}</p>
     <div class="controls">
       {#each movable as control (control.id)}
         <ControlView
@@ -59,7 +58,7 @@
         />
       {/each}
     </div>
-    {#if fixedLine(camera) !== ''}<p><Figures text={fixedLine(camera)} /></p>{/if}
+    {#if fixedLine(camera) !== ''}<p>{fixedLine(camera)}</p>{/if}
     {#each misfits as misfit (misfit.misfit)}<p class="soft">
         {explainMisfit(misfit, camera.name, film.name)}
       </p>{/each}

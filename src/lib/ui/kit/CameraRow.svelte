@@ -21,7 +21,6 @@
 
 <script lang="ts">
   import { positionsOf } from '#core/camera/camera.ts';
-  import Figures from '../text/Figures.svelte';
   import { fixedLine } from '../card/fixed-line.ts';
   import Act from './Act.svelte';
   import LoadForm from './LoadForm.svelte';
@@ -43,8 +42,8 @@
 <article class="card" class:inUse>
   <div class="what">
     <h2>{camera.name}</h2>
-    {#each controls as line (line)}<p><Figures text={line} /></p>{/each}
-    <p class="soft"><Figures text={fixedLine(camera)} /></p>
+    {#each controls as line (line)}<p>{line}</p>{/each}
+    <p class="soft">{fixedLine(camera)}</p>
     <div class="small">
       <a href="/kit/camera/{camera.id}" aria-label="Change {camera.name}">Change</a>
       <a href="/kit/camera?like={camera.id}" aria-label="Another like {camera.name}">Another like it</a>
@@ -58,7 +57,7 @@
         <b>{pair.framesLeft}</b>
         {pair.side === null ? `of ${pair.framesTotal} left` : 'left on this side'}
       </p>
-      <p class="soft"><Figures text={sayFilm(pair.film)} /></p>
+      <p class="soft">{sayFilm(pair.film)}</p>
       <div class="acts">
         {#if inUse}
           <p class="current">In use</p>

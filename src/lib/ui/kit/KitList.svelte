@@ -17,7 +17,6 @@
 </script>
 
 <script lang="ts">
-  import Figures from '../text/Figures.svelte';
   import Act from './Act.svelte';
 
   let { lines, path, remove }: KitListProps = $props();
@@ -26,7 +25,7 @@
 <ul>
   {#each lines as line (line.id)}
     <li>
-      <span class="what"><b>{line.name}</b> <span><Figures text={line.words} /></span></span>
+      <span class="what"><b>{line.name}</b> <span>{line.words}</span></span>
       <a href="{path}/{line.id}" aria-label="Change {line.name}">Change</a>
       <Act act={remove} id={line.id} words="Take out" label="Take out {line.name}" look="plain" />
     </li>

@@ -20,7 +20,6 @@
   import { withUsualFocus } from '#core/focus/focused.ts';
   import { LIKELY } from '#core/chance/verdict.ts';
   import { greyOf } from '../rule/strips.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';
   import { fateAt, fatesOf, FRAME_COUNT } from '../verdict/frames-of-twenty.ts';
   import { sayRemedy } from '../text/say-remedy.ts';
@@ -130,19 +129,17 @@
         </td>
         <td>{camera.name}</td>
         <td>{film.name}</td>
-        <td><Figures text={sayInstruction(camera, verdict.setting).join(' ')} /></td>
+        <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
         <td class="reach">
           {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />{/if}
         </td>
         <td>
-          {#if verdict.chance !== 'likely'}<Figures text={sayVerdict(verdict)} />, <Figures
-              text={sayError(verdict.deltaStops)}
-            />.{/if}
-          {#each verdict.failures as failure (failure.condition)}<Figures text={sayFailure(failure)} />{/each}
+          {#if verdict.chance !== 'likely'}{sayVerdict(verdict)}, {sayError(verdict.deltaStops)}.{/if}
+          {#each verdict.failures as failure (failure.condition)}{sayFailure(failure)}{/each}
         </td>
         <td data-testid="best-remedy">
           {#if answer?.remedy}
-            <Figures text={sayRemedy(answer.remedy)} />, to {chanceInHundred(answer.remedy.verdict.pUsable)}
+            {sayRemedy(answer.remedy)}, to {chanceInHundred(answer.remedy.verdict.pUsable)}
           {/if}
         </td>
       </tr>

@@ -9,7 +9,6 @@
   import { changeBias } from '../api.ts';
   import { sayWhen } from '../log/say-frame.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { sayBias, sayCancelling, sayOutlier } from './say-learn.ts';
 
@@ -73,9 +72,7 @@
       >.
     </p>
     {#if says.withFilm}<p>
-        With this {film.name}: {sayBias(says.withFilm)}. <Figures
-          text={sayCancelling(camera, film, says.withFilm)}
-        />
+        With this {film.name}: {sayBias(says.withFilm)}. {sayCancelling(camera, film, says.withFilm)}
       </p>{/if}
     <p class="soft">
       {more === 0

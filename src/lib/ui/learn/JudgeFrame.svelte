@@ -19,7 +19,6 @@
   import type { Scan } from '#core/log/scan.ts';
   import { frameMarks } from '#core/log/border-note.ts';
   import { sayLightShort } from '../log/say-frame.ts';
-  import Figures from '../text/Figures.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { FAULT_WORDS, saySuggestion, sayTone, WORD_WORDS } from './say-learn.ts';
   import ScanPrint from './ScanPrint.svelte';
@@ -95,8 +94,8 @@
     Frame {frame.number}{frame.about.subject === '' ? '' : `: ${frame.about.subject}`}
   </h2>
   <p class="marks">
-    <Figures text={frameMarks(frame)} />
-    <span class="soft"><Figures text={sayLightShort(frame.light)} /></span>
+    {frameMarks(frame)}
+    <span class="soft">{sayLightShort(frame.light)}</span>
     {#if frame.note !== ''}<i>{frame.note}</i>{/if}
   </p>
   <div class="on" role="group" aria-label="Judged on">
@@ -113,7 +112,7 @@
       >
       <div>
         {#if suggestion}
-          <p><Figures text={saySuggestion(suggestion)} /></p>
+          <p>{saySuggestion(suggestion)}</p>
           <p class="soft">
             A hint only: labs and scanners correct exposures, and not every scene is grey in the middle. The
             print or negative itself decides.

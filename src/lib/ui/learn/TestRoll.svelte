@@ -5,7 +5,6 @@
   import type { TestFrame } from '#core/learn/test-roll.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { formatLv } from '#core/units/stops.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayError } from '../text/say.ts';
   import { nearestName } from '../text/say-light.ts';
 
@@ -22,10 +21,8 @@
     <ol>
       {#each plan as frame, i (i)}
         <li>
-          <b><Figures text={`LV ${formatLv(frame.lv)}`} />, {nearestName(frame.lv)}:</b>
-          <Figures text={choiceLine(camera, frame.choice)} />, <Figures
-            text={`${sayError(frame.deltaStops)}; then known to ± ${formatDecimal(frame.sdAfter, 2)}`}
-          />
+          <b>{`LV ${formatLv(frame.lv)}`}, {nearestName(frame.lv)}:</b>
+          {choiceLine(camera, frame.choice)}, {`${sayError(frame.deltaStops)}; then known to ± ${formatDecimal(frame.sdAfter, 2)}`}
         </li>
       {/each}
     </ol>

@@ -1,7 +1,6 @@
 <!-- Why frames came out as they did, likely, drawn from the log. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
-  import Figures from '../text/Figures.svelte';
   import { reasonsOf, sayFrames, type Explained, type Reason } from './say-cause.ts';
 
   let { camera, explained }: { camera: Camera; explained: readonly Explained[] } = $props();
@@ -13,8 +12,8 @@
 {#snippet list(some: readonly Reason[])}
   <dl>
     {#each some as { numbers, came, causes } (numbers[0])}
-      <dt><b>{sayFrames(numbers)}:</b> <Figures text={came} /></dt>
-      {#each causes as cause (cause)}<dd><Figures text={cause} /></dd>{/each}
+      <dt><b>{sayFrames(numbers)}:</b> {came}</dt>
+      {#each causes as cause (cause)}<dd>{cause}</dd>{/each}
     {/each}
   </dl>
 {/snippet}

@@ -12,7 +12,6 @@
   import { SKY_STEPS } from '#core/light/sky-first.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
-  import Figures from '../text/Figures.svelte';
   import { CLUE_WORDS, SKY_WORDS } from '../text/say-light.ts';
   import { cluePicture } from './clue-pictures.ts';
   import { modifiersOf, viewOf, type LightPanelWay } from './panel.ts';
@@ -98,7 +97,7 @@
     {#each LOW_SUNS as low (low)}<option value={low}>{LOW_WORDS[low]}</option>{/each}
   </select>
 </div>
-{#if other !== ''}<p class="other" data-testid="other-school"><Figures text={other} /></p>{/if}
+{#if other !== ''}<p class="other" data-testid="other-school">{other}</p>{/if}
 
 <style>
   .modifiers {

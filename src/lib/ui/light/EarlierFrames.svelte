@@ -4,7 +4,6 @@
   import { choiceFromFrame } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { sayWhen } from '../log/say-frame.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayWay } from '../text/say-light.ts';
   import { hoursApart, toldOf, type RecentFrame } from './recent.ts';
   import type { LightPanelWay } from './panel.ts';
@@ -29,12 +28,10 @@
     >
       <span>
         <b>{frame.note === '' ? label(entry) : frame.note}</b>
-        <span class="soft"
-          >{label(entry)}, {sayWhen(frame.takenAt)}. <Figures text={sayWay(entry.light.way)} /></span
-        >
+        <span class="soft">{label(entry)}, {sayWhen(frame.takenAt)}. {sayWay(entry.light.way)}</span>
         {#if hint(frame) !== ''}<i>{hint(frame)}</i>{/if}
       </span>
-      <span class="lv"><Figures text={formatLv(entry.light.lv)} /></span>
+      <span class="lv">{formatLv(entry.light.lv)}</span>
     </button>
   {:else}
     <p>No frame is logged yet. The first ones make this list.</p>

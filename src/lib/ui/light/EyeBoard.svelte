@@ -26,7 +26,6 @@
   } from '#core/ways/eye-board.ts';
   import { formatSignedThirds, formatStops, formatThirds } from '#core/units/stops.ts';
   import { greyOf } from '../rule/strips.ts';
-  import Figures from '../text/Figures.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { BOARD_WORDS } from './board-words.ts';
 
@@ -160,7 +159,7 @@
   </select>
   {#if patch}
     <label for="{uid}-light">
-      Light on it: <Figures text={`${formatSignedThirds(patch.lightStops)} against the subject’s`} />
+      Light on it: {`${formatSignedThirds(patch.lightStops)} against the subject’s`}
     </label>
     <input
       id="{uid}-light"
@@ -172,7 +171,7 @@
       oninput={(e) => change({ lightStops: e.currentTarget.valueAsNumber })}
     />
     <label for="{uid}-tone">
-      Its tone: <Figures text={`${formatSignedThirds(patch.toneStops)} against mid grey`} />
+      Its tone: {`${formatSignedThirds(patch.toneStops)} against mid grey`}
     </label>
     <input
       id="{uid}-tone"
@@ -188,11 +187,9 @@
     {#if formatThirds(offset) === '0'}
       The eye sees what the subject gets: nothing to answer.
     {:else}
-      <Figures
-        text={`The eye sees ${formatStops(offset)} ${offset > 0 ? 'more' : 'less'} than the subject has, so the subject comes out that much too ${offset > 0 ? 'dark' : 'light'}.`}
-      />
+      {`The eye sees ${formatStops(offset)} ${offset > 0 ? 'more' : 'less'} than the subject has, so the subject comes out that much too ${offset > 0 ? 'dark' : 'light'}.`}
       {#if nearest}
-        <b><Figures text={`Answer: ${control?.label ?? ''} to ${nearest.mark}.`} /></b>
+        <b>{`Answer: ${control?.label ?? ''} to ${nearest.mark}.`}</b>
       {:else}
         This camera has no lighten–darken: turn its eye away, or change the scene.
       {/if}
@@ -214,7 +211,7 @@
   </div>
   {#if counted !== 0}
     <p class="soft" data-testid="eye-counted">
-      <Figures text={`Counted now: the eye sees ${formatStops(counted)} ${counted > 0 ? 'more' : 'less'}.`} />
+      {`Counted now: the eye sees ${formatStops(counted)} ${counted > 0 ? 'more' : 'less'}.`}
     </p>
   {/if}
 </div>

@@ -28,7 +28,6 @@
   import { otherSchool } from '#core/light/by-eye.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
   import { changeSettings } from '../offline/remember.ts';
-  import Figures from '../text/Figures.svelte';
   import { modifiersOf, viewOf } from './panel.ts';
   import { sayLight } from '../text/say-light.ts';
   import ByEye from './ByEye.svelte';
@@ -75,7 +74,7 @@
     >
   {/each}
 </div>
-<p class="assumed" data-testid="assumed"><Figures text={sayLight(light)} /></p>
+<p class="assumed" data-testid="assumed">{sayLight(light)}</p>
 <div class="apart" id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
   {#if tab === 'shadow' || tab === 'sky'}
     <ByEye {light} {onlight} school={tab} />

@@ -6,7 +6,6 @@
   import { choiceFromReading, type LightChoice } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
-  import Figures from '../text/Figures.svelte';
   import { METERED_WORDS } from '../text/say-light.ts';
   import { sayReading } from '../text/say-reading.ts';
   import TwoReadings from './TwoReadings.svelte';
@@ -89,14 +88,12 @@
   />
   <p id="{uid}-said" class:wrong={reading?.ok === false} aria-live="polite">
     {#if reading?.ok === true}
-      <Figures text={sayReading(reading.value)} />
+      {sayReading(reading.value)}
       {#if otherLv !== null}
         <button type="button" onclick={() => meanSeconds(otherLv)}>
-          <Figures
-            text={reading.value.kind === 'pair'
-              ? `Whole seconds? Then LV ${formatLv(otherLv)}`
-              : `Was the comma or point meant the other way? Then LV ${formatLv(otherLv)}`}
-          />
+          {reading.value.kind === 'pair'
+            ? `Whole seconds? Then LV ${formatLv(otherLv)}`
+            : `Was the comma or point meant the other way? Then LV ${formatLv(otherLv)}`}
         </button>
       {/if}
     {:else if reading?.ok === false}
@@ -116,9 +113,7 @@
   </select>
   {#if tone.lighterStops !== 0}
     <p>
-      <Figures
-        text={`That is ${formatStops(tone.lighterStops)} ${tone.lighterStops > 0 ? 'lighter' : 'darker'} than a meter thinks, so ${tone.lighterStops > 0 ? 'taken off' : 'added'}.`}
-      />
+      {`That is ${formatStops(tone.lighterStops)} ${tone.lighterStops > 0 ? 'lighter' : 'darker'} than a meter thinks, so ${tone.lighterStops > 0 ? 'taken off' : 'added'}.`}
     </p>
   {/if}
   {#if meters.length > 0}

@@ -3,7 +3,6 @@
   import { findScenes, SCENE_GROUPS } from '#core/light/scenes.ts';
   import { choiceFromScene } from '#core/ways/choice.ts';
   import { formatLv, formatThirds } from '#core/units/stops.ts';
-  import Figures from '../text/Figures.svelte';
   import type { LightPanelWay } from './panel.ts';
 
   let { light, onlight }: LightPanelWay = $props();
@@ -30,7 +29,7 @@
         onclick={() => onlight(choiceFromScene(scene))}
       >
         <span>{scene.name}</span>
-        <span class="lv"><Figures text={`${formatLv(scene.lv)} ± ${formatThirds(scene.sdStops)}`} /></span>
+        <span class="lv">{`${formatLv(scene.lv)} ± ${formatThirds(scene.sdStops)}`}</span>
       </button>
     {/each}
   {:else}

@@ -8,7 +8,6 @@
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';
-  import Figures from '../text/Figures.svelte';
   import LightPanel from './LightPanel.svelte';
 
   let { judged }: { judged: Judged } = $props();
@@ -47,7 +46,7 @@
         Seal LV {formatLv(current.light.lv)} as my guess
       </button>
     {:else if opened}
-      <p><Figures text={sayGuess(current.guess, current.light)} />. Both go into the log.</p>
+      <p>{sayGuess(current.guess, current.light)}. Both go into the log.</p>
       <button type="button" class="chip" onclick={() => (current.guess = null)}>Guess again</button>
     {:else}
       <p>Sealed. Now read a meter, or find the light another way.</p>

@@ -9,7 +9,6 @@
   import { useCurrent } from '../current.svelte.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
-  import Figures from '../text/Figures.svelte';
   import { FACING_WORDS, skyName } from '../text/say-light.ts';
   import PlaceField from './PlaceField.svelte';
   import type { LightPanelWay } from './panel.ts';
@@ -127,7 +126,7 @@
           {#each draft.course as point (point.ms)}
             <tr>
               <th scope="row">{timeText(point.ms, zone)}</th>
-              <td><Figures text={formatLv(point.lv)} /></td>
+              <td>{formatLv(point.lv)}</td>
               <td class="bar"><i style:width={percent(shareOf(WHOLE, point.lv))}></i></td>
             </tr>
           {/each}

@@ -16,7 +16,6 @@
   import { formatStops } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../current.svelte.ts';
-  import Figures from '../text/Figures.svelte';
 
   let { light, oncontrast }: TwoReadingsProps = $props();
   const current = useCurrent();
@@ -75,7 +74,7 @@
   />
 </div>
 <p id="{uid}-apart" class="said" class:wrong={read !== null && 'fault' in read} role="status">
-  <Figures text={words} />
+  {words}
 </p>
 
 <style>

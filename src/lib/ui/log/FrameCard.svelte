@@ -33,7 +33,6 @@
   import { filmWindow } from '#core/film/window.ts';
   import { sayJudgement } from '../learn/say-learn.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError } from '../text/say.ts';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import FrameForm from './FrameForm.svelte';
@@ -95,19 +94,17 @@
     />
   {:else}
     <div class="beside">
-      <p class="marks"><b>{frame.number}</b> <Figures text={frameMarks(frame)} /></p>
+      <p class="marks"><b>{frame.number}</b> {frameMarks(frame)}</p>
       {#if named && taken}<p>{taken.film.name} in {taken.camera.name}</p>{/if}
-      <p><Figures text={sayLightShort(frame.light)} /></p>
+      <p>{sayLightShort(frame.light)}</p>
       {#if frame.expected}
         <p>
-          <b><Figures text={sayError(frame.expected.deltaStops)} /></b>, {chanceInHundred(
-            frame.expected.pUsable
-          )} in 100
+          <b>{sayError(frame.expected.deltaStops)}</b>, {chanceInHundred(frame.expected.pUsable)} in 100
         </p>
       {/if}
-      {#if judgement}<p class="judged"><Figures text={`Came out: ${sayJudgement(judgement)}`} /></p>{/if}
+      {#if judgement}<p class="judged">{`Came out: ${sayJudgement(judgement)}`}</p>{/if}
       {#if extras !== ''}<p>{extras}</p>{/if}
-      {#if frame.guess}<p><Figures text={sayGuess(frame.guess, frame.light)} /></p>{/if}
+      {#if frame.guess}<p>{sayGuess(frame.guess, frame.light)}</p>{/if}
       <p class="soft">
         <time datetime={frame.takenAt.at}>{sayWhen(frame.takenAt)}</time>
       </p>

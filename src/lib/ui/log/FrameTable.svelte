@@ -10,7 +10,6 @@
   import { changeMany } from '../api.ts';
   import { sayJudgement } from '../learn/say-learn.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayError } from '../text/say.ts';
   import { sayWhen } from './say-frame.ts';
   import { tagsFrom } from './tags.ts';
@@ -140,17 +139,17 @@
           <td class="figure">{frame.number}</td>
           <td>{sayWhen(frame.takenAt)}</td>
           <td>{pair ? `${pair.film.name}, ${pair.camera.name}` : 'gone from the kit'}</td>
-          <td><Figures text={[frameMarks(frame), ...borderExtras(frame)].join(' · ')} /></td>
+          <td>{[frameMarks(frame), ...borderExtras(frame)].join(' · ')}</td>
           <td class="figure"
-            >{#if frame.light}<Figures text={formatLv(frame.light.lv)} />{:else}not told{/if}</td
+            >{#if frame.light}{formatLv(frame.light.lv)}{:else}not told{/if}</td
           >
           <td
-            >{#if frame.expected}<Figures text={sayError(frame.expected.deltaStops)} />, {chanceInHundred(
+            >{#if frame.expected}{sayError(frame.expected.deltaStops)}, {chanceInHundred(
                 frame.expected.pUsable
               )}{/if}</td
           >
           <td
-            >{#if judgement}<Figures text={sayJudgement(judgement)} />{/if}</td
+            >{#if judgement}{sayJudgement(judgement)}{/if}</td
           >
           <td>{[frame.about.subject, frame.note].filter((s) => s !== '').join(' · ')}</td>
           <td>{frame.about.tags.join(', ')}</td>

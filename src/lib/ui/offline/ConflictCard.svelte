@@ -3,7 +3,6 @@
   import type { Carried } from '#core/offline/carried.ts';
   import type { Queued } from '#core/offline/queue.ts';
   import { sayWhen } from '../log/say-frame.ts';
-  import Figures from '../text/Figures.svelte';
   import { offline } from './offline.svelte.ts';
   import { cameraOfAction, sayConflict, sayAction, sayInsist, sayLeaveOut, sayWords } from './say-offline.ts';
 
@@ -16,12 +15,12 @@
 <article aria-label="Needs you: {sayAction(action, carried)}">
   <div>
     <p class="kicker">On this phone</p>
-    <p><Figures text={sayAction(action, carried)} /></p>
+    <p>{sayAction(action, carried)}</p>
     <p class="soft">{sayWhen(item.change.madeAt)}</p>
   </div>
   <div>
     <p class="kicker">At home</p>
-    <p><Figures text={sayConflict(item.conflict, cameraOfAction(action, carried))} /></p>
+    <p>{sayConflict(item.conflict, cameraOfAction(action, carried))}</p>
     {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.takenAt)}</p>{/if}
   </div>
   <div class="acts">

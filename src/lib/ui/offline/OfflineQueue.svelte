@@ -2,7 +2,6 @@
 <script lang="ts">
   import { sayWhen } from '../log/say-frame.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
-  import Figures from '../text/Figures.svelte';
   import ConflictCard from './ConflictCard.svelte';
   import { offline } from './offline.svelte.ts';
   import { queueFromText, queueText } from './queue-file.ts';
@@ -58,7 +57,7 @@
     <ol>
       {#each waiting as { change } (change.key)}
         <li>
-          <Figures text={sayAction(change.action, carried)} />
+          {sayAction(change.action, carried)}
           <span class="soft">{sayWhen(change.madeAt)}</span>
         </li>
       {/each}
@@ -77,7 +76,7 @@
       <ul>
         {#each left as { change } (change.key)}
           <li>
-            <Figures text={sayAction(change.action, carried)} />
+            {sayAction(change.action, carried)}
             <button type="button" class="chip" onclick={() => void offline.takeBack(change.key)}
               >Ask again</button
             >

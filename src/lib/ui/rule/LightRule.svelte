@@ -3,7 +3,6 @@
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import { useCurrent } from '../current.svelte.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { gainedBy } from '#core/advice/reach-shape.ts';
   import { nearestName, sayReach } from '../text/say-light.ts';
@@ -129,7 +128,7 @@
   </div>
   <div class="foot">
     <p>
-      {#if reached}<Figures text={sayReach(reached.reach, apart)} />{:else}Use a pair to see its reach.{/if}
+      {#if reached}{sayReach(reached.reach, apart)}{:else}Use a pair to see its reach.{/if}
     </p>
     <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
       {whole ? 'Around the light' : 'Whole scale'}

@@ -3,7 +3,6 @@
   import { setsItself } from '#core/camera/camera.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayExposure, sayInstruction, sayReason } from '../text/say.ts';
   import Chance from '../verdict/Chance.svelte';
 
@@ -23,16 +22,16 @@
       <p class="instruction" class:long={instruction.includes(BREAK)} data-testid="instruction">
         <!-- by place, not by words: a word that changes keeps its element -->
         {#each instruction.split(BREAK) as part, i (i)}
-          <span><Figures text={part} /></span>
+          <span>{part}</span>
         {/each}
       </p>
       <p class="values" class:long={setsItself(camera)}>
-        <Figures text={sayExposure(camera, judged.shown.exposure, judged.shown.setting.overridden)} />
+        {sayExposure(camera, judged.shown.exposure, judged.shown.setting.overridden)}
       </p>
     </div>
     <Chance {judged} />
   </div>
-  <p class="reason" data-testid="reason"><Figures text={reason[0]} /> <Figures text={reason[1]} /></p>
+  <p class="reason" data-testid="reason">{reason[0]} {reason[1]}</p>
 </div>
 
 <style>

@@ -7,7 +7,6 @@
   import type { Judged } from '../current-judge.ts';
   import { sayDone } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import Figures from '../text/Figures.svelte';
   import Reminders from './Reminders.svelte';
   import { sayCheck, sayTold } from './words.ts';
 
@@ -41,7 +40,7 @@
 {#if checks.length > 0}
   <ul aria-label="Before you press" data-testid="checks">
     {#each checks as check, i (i)}<li>
-        <Figures text={sayCheck(check)} />
+        {sayCheck(check)}
         {#if check.check === 'pack-filter'}
           <button type="button" class="chip" onclick={() => void layFilter()}>It is on</button>
         {/if}
@@ -50,7 +49,7 @@
 {/if}
 {#if told.length > 0}
   <ul class="told" aria-label="Good to know" data-testid="told">
-    {#each told as fact (fact.told)}<li><Figures text={sayTold(fact)} /></li>{/each}
+    {#each told as fact (fact.told)}<li>{sayTold(fact)}</li>{/each}
   </ul>
 {/if}
 <Reminders camera={judged.pair.camera} />

@@ -17,7 +17,6 @@
   import { controlFor } from '#core/camera/setting.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { sayTime } from '../text/say.ts';
-  import Figures from '../text/Figures.svelte';
   import { Countdown, type CountdownEvent } from './countdown.ts';
   import { beep, keepAwake, shake, speak } from './signals.ts';
 
@@ -121,7 +120,7 @@
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={close}>Stop</button>
   {:else if phase === 'open'}
     <p class="big" role="timer" data-testid="count">
-      {Math.floor(elapsed)}<span> of <Figures text={sayTime(wanted)} /></span>
+      {Math.floor(elapsed)}<span> of {sayTime(wanted)}</span>
     </p>
     <div class="bar" aria-hidden="true"><i style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i></div>
     <button type="button" class="btn preset-filled-primary-700-300" onclick={close} data-key="T">

@@ -12,7 +12,6 @@
   import { sayTrouble } from '../notices/say.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { withFocus, type Judged } from '../current-judge.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayError, sayMetres } from '../text/say.ts';
   import { FILTER_PLACES, sayPower } from '../text/say-remedy.ts';
 
@@ -86,7 +85,7 @@
 <div class="on">
   {#each now.filters as filter, i (i)}
     <div class="filter">
-      <span><Figures text={nameOf(filter)} /></span>
+      <span>{nameOf(filter)}</span>
       {#if PLACES.length > 1}
         <select
           class="select"
@@ -108,7 +107,7 @@
   {#if judged.pair.packFilter}
     <div class="filter">
       <span
-        ><Figures text={nameOf(judged.pair.packFilter)} />
+        >{nameOf(judged.pair.packFilter)}
         {judged.pair.packFilter.on ? 'on this pack' : 'to be laid on this pack'}</span
       >
       <button type="button" class="chip" onclick={() => void takeOffPack()}>Not on this pack</button>
@@ -160,9 +159,7 @@
   {/if}
   {#if judged.shown.flash}
     <p class="soft" data-testid="flash-mix">
-      <Figures
-        text={`Flash alone ${sayError(judged.shown.flash.stops)}; the other light alone ${sayError(judged.shown.flash.ambientStops)}; together ${sayError(judged.shown.deltaStops)}.`}
-      />
+      {`Flash alone ${sayError(judged.shown.flash.stops)}; the other light alone ${sayError(judged.shown.flash.ambientStops)}; together ${sayError(judged.shown.deltaStops)}.`}
       {#if range}
         It works from {sayMetres(range.fromM)} to {sayMetres(range.toM)}.
       {:else if fired}

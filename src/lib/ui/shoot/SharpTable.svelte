@@ -14,7 +14,6 @@
   import { formatFNumber } from '#core/units/aperture.ts';
   import { markOfFNumber } from '#core/units/series.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayMetres } from '../text/say.ts';
 
   let { judged }: SharpTableProps = $props();
@@ -44,7 +43,7 @@
       <tr>
         <th scope="col">{table.length > 1 ? 'Focus at' : 'Opening'}</th>
         {#each table[0]?.cells ?? [] as cell (cell.fNumber)}
-          <th scope="col"><Figures text={name(cell.fNumber)} /></th>
+          <th scope="col">{name(cell.fNumber)}</th>
         {/each}
       </tr>
     </thead>
@@ -77,7 +76,7 @@
     aria-describedby="{uid}-holds"
   />
 </div>
-<p id="{uid}-holds" role="status"><Figures text={answer} /></p>
+<p id="{uid}-holds" role="status">{answer}</p>
 
 <style>
   .scroll {

@@ -50,7 +50,7 @@ describe('the light in words', () => {
   test('everything that can be metered has its words', () =>
     expect(Object.keys(METERED_WORDS).sort()).toEqual([...METERED].sort()));
   test.each([
-    ['f/8 1/60 at 400', 'Understood as f/8 for ¹⁄₆₀ s at ISO 400: LV 10.'],
+    ['f/8 1/60 at 400', 'Understood as f/8 for 1/60 s at ISO 400: LV 10.'],
     ['EV 12 at 200', 'Understood as EV 12 at ISO 200: LV 11.'],
     ['2500 lux', 'Understood as 2500 lux on a flat cell: LV 10.'],
     ['128 cd/m²', 'Understood as 128 cd/m², light thrown back: LV 10.']

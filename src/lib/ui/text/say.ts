@@ -94,7 +94,7 @@ export function sayInstruction(camera: Camera, setting: Setting): readonly strin
   });
 }
 
-/** What the film gets, in numbers: "f/7.4 for ¹⁄₈₅ s". */
+/** What the film gets, in numbers: "f/7.4 for 1/85 s". */
 export function sayValues({ fNumber, seconds }: Pick<Exposure, 'fNumber' | 'seconds'>): string {
   return `${formatFNumber(markOfFNumber(fNumber))} for ${sayTime(seconds)}`;
 }
@@ -118,7 +118,7 @@ export function sayTime(seconds: number): string {
   return /[a-z]/.test(text) ? text : `${text} s`;
 }
 
-/** What a position's mark means, for people who wonder: "f/8", "¹⁄₁₂₅ s", "2.5 m". */
+/** What a position's mark means, for people who wonder: "f/8", "1/125 s", "2.5 m". */
 export function sayPosition(control: Control, value: number): string {
   switch (control.acts) {
     case 'aperture':

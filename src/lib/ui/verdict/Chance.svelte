@@ -2,7 +2,6 @@
 <script lang="ts">
   import type { Judged } from '../current-judge.ts';
   import { greyOf } from '../rule/strips.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred, sayVerdict } from '../text/say.ts';
   import { fateAt, FATES, FRAME_COUNT, fatesOf, sayFates, type FrameFate } from './frames-of-twenty.ts';
 
@@ -24,7 +23,7 @@
 <div class="chance">
   <p class="number" data-testid="chance"><b>{chanceInHundred(verdict.pUsable)}</b> <span>in 100</span></p>
   <div class="rest">
-    <p class="verdict" data-testid="verdict"><Figures text={sayVerdict(verdict)} /></p>
+    <p class="verdict" data-testid="verdict">{sayVerdict(verdict)}</p>
     <div class="frames" role="img" aria-label={words}>
       {#each fates.split(' ') as name, i (i)}
         {@const fate = FATES.find((f) => f === name) ?? 'good'}

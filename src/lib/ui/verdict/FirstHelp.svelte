@@ -12,7 +12,6 @@
 <script lang="ts">
   import { useCurrent } from '../current.svelte.ts';
   import { sayEnough } from '../shoot/words.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayFactors, sayFailure, sayFailureMark } from '../text/say.ts';
   import { sayServed } from '../text/say-remedy.ts';
   import { isDoable } from './adviser.svelte.ts';
@@ -37,20 +36,20 @@
 </script>
 
 <div class="first">
-  {#if enough !== ''}<p class:stop={stops} data-testid="enough"><Figures text={enough} /></p>{/if}
+  {#if enough !== ''}<p class:stop={stops} data-testid="enough">{enough}</p>{/if}
   {#if worst}
-    <p data-testid="held-back"><Figures text={sayFailure(worst)} /></p>
+    <p data-testid="held-back">{sayFailure(worst)}</p>
   {/if}
   {#each others as failure (failure.condition)}
     <details>
-      <summary class="chip"><Figures text={sayFailureMark(failure)} /></summary>
-      <p><Figures text={sayFailure(failure)} /></p>
+      <summary class="chip">{sayFailureMark(failure)}</summary>
+      <p>{sayFailure(failure)}</p>
     </details>
   {/each}
-  {#if factors !== ''}<p class="factors" data-testid="factors"><Figures text={factors} /></p>{/if}
+  {#if factors !== ''}<p class="factors" data-testid="factors">{factors}</p>{/if}
   {#if served && (served.remedy.steps.length > 0 || served.missing)}
     <div data-testid="served">
-      <p><Figures text={sayServed(served)} /></p>
+      <p>{sayServed(served)}</p>
       {#if served.remedy.steps.length > 0}
         <div class="remedy"><RemedyRow remedy={served.remedy} {judged} {adviser} /></div>
       {/if}

@@ -6,7 +6,6 @@
   import { formatStops } from '#core/units/stops.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
-  import Figures from '../text/Figures.svelte';
   import { instructionParts } from '../text/say.ts';
   import ScenePrint from './ScenePrint.svelte';
 
@@ -48,9 +47,7 @@
 </div>
 {#if Math.abs(shown.aimStops) >= AIM_WORTH}
   <p class="aim" data-testid="aim">
-    <Figures
-      text={`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}
-    />
+    {`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}
   </p>
 {/if}
 

@@ -3,7 +3,6 @@
   import { roundTermsToThirds } from '#core/error/rounded.ts';
   import { formatSignedThirds } from '#core/units/stops.ts';
   import type { Judged } from '../current-judge.ts';
-  import Figures from '../text/Figures.svelte';
   import { sayError, termName } from '../text/say.ts';
 
   let { judged }: { judged: Judged } = $props();
@@ -17,15 +16,15 @@
   <tbody>
     {#each parts as term (term.term)}
       <tr>
-        <th scope="row"><Figures text={termName(term.term, judged.pair.film, judged.shown)} /></th>
-        <td><Figures text={formatSignedThirds(term.stops)} /></td>
+        <th scope="row">{termName(term.term, judged.pair.film, judged.shown)}</th>
+        <td>{formatSignedThirds(term.stops)}</td>
       </tr>
     {/each}
   </tbody>
   <tfoot>
     <tr>
-      <th scope="row"><Figures text={sayError(sum.totalStops)} /></th>
-      <td><Figures text={formatSignedThirds(sum.totalStops)} /></td>
+      <th scope="row">{sayError(sum.totalStops)}</th>
+      <td>{formatSignedThirds(sum.totalStops)}</td>
     </tr>
   </tfoot>
 </table>

@@ -13,7 +13,6 @@
 
 <script lang="ts">
   import { useCurrent } from '../current.svelte.ts';
-  import Figures from '../text/Figures.svelte';
   import { chanceInHundred } from '../text/say.ts';
   import { sayRemedy, sayRemedySetting } from '../text/say-remedy.ts';
   import { isDoable } from './adviser.svelte.ts';
@@ -27,8 +26,8 @@
 
 {#snippet words()}
   <span>
-    <b><Figures text={sayRemedy(remedy, adviser.clock)} /></b>
-    <Figures text={sayRemedySetting(judged.pair.camera, remedy)} />
+    <b>{sayRemedy(remedy, adviser.clock)}</b>
+    {sayRemedySetting(judged.pair.camera, remedy)}
   </span>
   <span class="gain">
     {#if remedy.gain > 0.005}<i>{now}&nbsp;to&nbsp;</i>{/if}<b>{chanceInHundred(remedy.verdict.pUsable)}</b>

@@ -5,7 +5,6 @@
   import type { Judged } from '../current-judge.ts';
   import Strips from '../rule/Strips.svelte';
   import { percent } from '../rule/view.ts';
-  import Figures from '../text/Figures.svelte';
   import { saySlack } from '../text/say.ts';
 
   let { judged }: { judged: Judged } = $props();
@@ -19,7 +18,7 @@
     Array.from({ length: COLUMNS }, (_, i) => from + ((to - from) * i) / (COLUMNS - 1))
   );
   const needle = $derived(Math.min(1, Math.max(0, share(verdict.deltaStops))));
-  const beyond = $derived(verdict.deltaStops < from ? '‹' : verdict.deltaStops > to ? '›' : '');
+  const beyond = $derived(verdict.deltaStops < from ? '←' : verdict.deltaStops > to ? '→' : '');
 </script>
 
 <figure>
@@ -29,14 +28,10 @@
     <span class="edge" style:left={percent(share(usable.lo))}></span>
     <span class="edge" style:left={percent(share(usable.hi))}></span>
     <span class="needle" style:left={percent(needle)} class:beyond={beyond !== ''}></span>
-    <span class="at" style:left={percent(share(usable.lo))}
-      ><Figures text={formatSignedThirds(usable.lo)} /></span
-    >
-    <span class="at" style:left={percent(share(usable.hi))}
-      ><Figures text={formatSignedThirds(usable.hi)} /></span
-    >
+    <span class="at" style:left={percent(share(usable.lo))}>{formatSignedThirds(usable.lo)}</span>
+    <span class="at" style:left={percent(share(usable.hi))}>{formatSignedThirds(usable.hi)}</span>
   </div>
-  <p data-testid="slack"><Figures text={saySlack(verdict, roomOf(judged.situation, verdict))} /></p>
+  <p data-testid="slack">{saySlack(verdict, roomOf(judged.situation, verdict))}</p>
 </figure>
 
 <style>

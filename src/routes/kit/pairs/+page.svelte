@@ -4,7 +4,6 @@
   import { queryFromLight } from '#schema/light/light-query.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
-  import Figures from '#ui/text/Figures.svelte';
   import { sayLight } from '#ui/text/say-light.ts';
   import type { PageProps } from './$types';
 
@@ -19,7 +18,7 @@
   <h1>Which film for which camera?</h1>
   <a class="btn preset-outlined-surface-950-50" href={back}>Back to Kit</a>
 </div>
-<p class="light">In the light on the ruler: <Figures text={sayLight(current.light)} /></p>
+<p class="light">In the light on the ruler: {sayLight(current.light)}</p>
 {#if pairs.length > 0}
   <PairsTable {pairs} light={current.light} atHand={atHandFrom(data.kitFilms, data.things)} />
 {:else}

@@ -11,7 +11,6 @@
   import { sayJudgement, WORD_WORDS } from '#ui/learn/say-learn.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayTrouble } from '#ui/notices/say.ts';
-  import Figures from '#ui/text/Figures.svelte';
   import { sayError } from '#ui/text/say.ts';
   import ScenePrint from '#ui/verdict/ScenePrint.svelte';
   import type { PageProps } from './$types';
@@ -59,16 +58,14 @@
           {/if}
           <p class="marks">
             <b>{frame.number}</b>
-            <Figures text={frameMarks(frame)} />
+            {frameMarks(frame)}
           </p>
           <p>{pair.film.name} in {pair.camera.name}</p>
           <p>
-            <Figures text={sayLightShort(frame.light)} />{#if frame.expected}, <Figures
-                text={sayError(frame.expected.deltaStops)}
-              />{/if}
+            {sayLightShort(frame.light)}{#if frame.expected}, {sayError(frame.expected.deltaStops)}{/if}
           </p>
           <p class="soft">{[sayWhen(frame.takenAt), ...borderExtras(frame)].join(' · ')}</p>
-          {#if judgement}<p><b>Came out: <Figures text={sayJudgement(judgement)} /></b></p>{/if}
+          {#if judgement}<p><b>Came out: {sayJudgement(judgement)}</b></p>{/if}
           <div class="words" role="group" aria-label="Judge frame {frame.number}">
             {#each WORDS[isNegative(pair.film.kind) ? 'negative' : 'print'] as word (word)}
               <button

@@ -2,7 +2,6 @@
 <script lang="ts">
   import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
-  import Figures from '#ui/text/Figures.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -21,11 +20,11 @@
       <li>
         <p class="first">
           <b>{frame.number}</b>
-          <span><Figures text={frameMarks(frame)} /></span>
+          <span>{frameMarks(frame)}</span>
         </p>
         <p>{sayWhen(frame.takenAt)}</p>
         <p>{taken?.camera.name ?? camera.name}, {taken?.film.name ?? film.name}</p>
-        <p><Figures text={[sayLightShort(frame.light), ...borderExtras(frame)].join(' · ')} /></p>
+        <p>{[sayLightShort(frame.light), ...borderExtras(frame)].join(' · ')}</p>
         <p><i>{frame.about.subject || frame.note}</i></p>
       </li>
     {/each}

@@ -14,7 +14,6 @@
   import TextField from '#ui/kit/TextField.svelte';
   import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
-  import Figures from '#ui/text/Figures.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -143,8 +142,8 @@
     {#each [...data.frames].reverse() as frame (frame.id)}
       <li>
         <b>{frame.number}</b>
-        <span><Figures text={frameMarks(frame)} /></span>
-        <span><Figures text={sayLightShort(frame.light)} /></span>
+        <span>{frameMarks(frame)}</span>
+        <span>{sayLightShort(frame.light)}</span>
         <span class="soft">{sayWhen(frame.takenAt)}</span>
         <span class="what">{frame.about.subject || frame.note}</span>
         <button type="button" class="chip" onclick={() => void takeBack(frame)}
