@@ -9,7 +9,7 @@
   import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import PairChip from '#ui/PairChip.svelte';
-  import { keepTold, toldByAddress } from '#ui/light/told-here.ts';
+  import { keepTold, toldByAddress, toldLately } from '#ui/light/told-here.ts';
   import { markRead } from '#ui/api.ts';
   import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
@@ -28,6 +28,8 @@
     new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films)
   );
   current.asked = askedFromQuery(page.url.searchParams).asked;
+  if (LIGHT_KEYS.some((k) => page.url.searchParams.has(k)))
+    current.told = { light: current.light, atMs: Date.now() };
   let problems = $state.raw(problemsOf(page.url.searchParams));
   const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 
@@ -98,6 +100,11 @@
   }
 
   onMount(() => {
+    // a light that was told grows old while the page is looked at
+    const clock = setInterval(() => (current.nowMs = Date.now()), 20_000);
+    return () => clearInterval(clock);
+  });
+  onMount(() => {
     void shell.register();
     return watchHome({ isAway: () => data.away, refresh });
   });
@@ -123,7 +130,13 @@
     if (LIGHT_KEYS.some((k) => params.has(k))) {
       const { light } = lightFromQuery(params);
       current.light = light;
-      current.told = toldByAddress(light, Date.now());
+      current.nowMs = Date.now();
+      current.told = toldByAddress(light, current.nowMs);
+    } else if (!current.told) {
+      // nothing is told by this address: what was told on this device a while ago still counts
+      const lately = toldLately(Date.now());
+      if (lately) current.light = lately.light;
+      current.told = lately;
     }
     if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
   });

@@ -7,6 +7,10 @@
 export const SKIES = ['clear', 'partly', 'cloudy'] as const;
 /** @see SKIES */
 export type Sky = (typeof SKIES)[number];
+/** A sky as it was told: `unsaid` stands for all of them. */
+export const TOLD_SKIES = [...SKIES, 'unsaid'] as const;
+/** @see TOLD_SKIES */
+export type ToldSky = (typeof TOLD_SKIES)[number];
 
 type Cubic = readonly [number, number, number, number];
 interface Stretch {

@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { lvFromLux } from '../light/lv.ts';
 import { airMass, clearMoonLux, clearSunLux, NIGHT_LUX, partLight, SKIES } from './illuminance.ts';
-import { madeUpSky } from './forecast.ts';
 import { skyLight, type Facing, type Ground } from './sky-light.ts';
 import type { SunAndMoon } from './position.ts';
 
@@ -95,14 +94,27 @@ test('by night the moon throws the shadows, and the subject turns to it', () => 
   expect(front.lv).toBeLessThan(-3);
 });
 
-describe('the made-up sky', () => {
-  const place = { latitude: 47.5, longitude: -28 };
-  const hours = Array.from({ length: 24 * 40 }, (_, h) => madeUpSky(Date.UTC(2026, 0, 1, h), place));
-  test('it is the same when asked again', () =>
-    expect(hours).toEqual(hours.map((_, h) => madeUpSky(Date.UTC(2026, 0, 1, h), place))));
-  test('every kind of sky comes, and most hours keep the last one’s', () => {
-    expect(new Set(hours).size).toBe(3);
-    const kept = hours.filter((sky, h) => h > 0 && sky === hours[h - 1]).length;
-    expect(kept / hours.length).toBeGreaterThan(0.6);
+describe('a sky that nobody told', () => {
+  const at = (altitude: number) => ({
+    sun: { altitude, azimuth: 180 },
+    moon: { altitude: -20, azimuth: 20 },
+    moonPhaseAngle: 90
+  });
+  const scene = { facing: 'front', ground: 'ground' } as const;
+  test('lies between clear and full cloud, and is as unsure as these are apart', () => {
+    for (const altitude of [5, 20, 45, 60]) {
+      const [clear, cloudy] = (['clear', 'cloudy'] as const).map((sky) =>
+        skyLight(at(altitude), { ...scene, sky })
+      );
+      const any = skyLight(at(altitude), { ...scene, sky: 'unsaid' });
+      expect(any.lv).toBeLessThan(clear?.lv ?? NaN);
+      expect(any.lv).toBeGreaterThan(cloudy?.lv ?? NaN);
+      expect(any.sdStops).toBeGreaterThan(Math.max(clear?.sdStops ?? 9, cloudy?.sdStops ?? 9));
+    }
+  });
+  test('by night it is flat, and the light of a day never leaps from hour to hour', () => {
+    expect(skyLight(at(-12), { ...scene, sky: 'unsaid' }).contrast).toBe('flat');
+    const lvs = Array.from({ length: 60 }, (_, i) => skyLight(at(i), { ...scene, sky: 'unsaid' }).lv);
+    for (const [i, lv] of lvs.entries()) if (i > 0) expect(lv - (lvs[i - 1] ?? lv)).toBeGreaterThan(0);
   });
 });

@@ -3,7 +3,15 @@
 // cos θ = cos h·cos Δaz. Spreads and ground reflectances: common practice, no source.
 import type { Contrast } from '../light/contrast.ts';
 import { C_DOME, C_FLAT, LV_RANGE, lvFromLux, type LightValue } from '../light/lv.ts';
-import { clearMoonLux, clearSunLux, partLight, type BeamAndSky, type Sky } from './illuminance.ts';
+import {
+  clearMoonLux,
+  clearSunLux,
+  partLight,
+  SKIES,
+  type BeamAndSky,
+  type Sky,
+  type ToldSky
+} from './illuminance.ts';
 import type { Direction, SunAndMoon } from './position.ts';
 
 /** How the subject stands to the sun (or, at night, the moon). `shaded-side`: in the sun, its dark side metered for itself. */
@@ -21,7 +29,7 @@ export const REFLECTANCE: Readonly<Record<Ground, number>> = { ground: 0.2, sand
 
 /** What is asked beside place and time. */
 export interface SkyScene {
-  readonly sky: Sky;
+  readonly sky: ToldSky;
   readonly facing: Facing;
   readonly ground: Ground;
 }
@@ -62,10 +70,30 @@ const onLevel = ({ beamLux, skyLux }: BeamAndSky, { altitude }: Direction): numb
   beamLux * Math.max(0, Math.sin(radians(altitude))) + skyLux;
 
 /**
- * Light on the subject.
+ * Light on the subject. Where nobody told the sky it may be any of them, each as likely: the mean of all, as unsure as they are apart.
  * @returns LV held on the scale; contrast by how it is lit, flat where nothing throws a shadow
  */
-export function skyLight({ sun, moon, moonPhaseAngle }: SunAndMoon, scene: SkyScene): SkyLight {
+export function skyLight(bodies: SunAndMoon, scene: SkyScene): SkyLight {
+  const { sky } = scene;
+  if (sky !== 'unsaid') return lightUnder(bodies, { ...scene, sky });
+  const all = SKIES.map((s) => lightUnder(bodies, { ...scene, sky: s }));
+  const mean = (of: (light: SkyLight) => number): number =>
+    all.reduce((sum, l) => sum + of(l), 0) / all.length;
+  const lv = mean((l) => l.lv);
+  const [clear] = all;
+  return {
+    lv,
+    sdStops: Math.sqrt(mean((l) => l.sdStops ** 2 + (l.lv - lv) ** 2)),
+    contrast: clear?.shadowsFrom === 'none' ? 'flat' : 'normal',
+    levelLux: mean((l) => l.levelLux),
+    shadowsFrom: 'none'
+  };
+}
+
+function lightUnder(
+  { sun, moon, moonPhaseAngle }: SunAndMoon,
+  scene: SkyScene & { readonly sky: Sky }
+): SkyLight {
   const day = partLight(clearSunLux(sun.altitude), sun.altitude, scene.sky);
   const night = partLight(clearMoonLux(moon.altitude, moonPhaseAngle), moon.altitude, scene.sky);
   const byMoon = night.beamLux > day.beamLux + day.skyLux;

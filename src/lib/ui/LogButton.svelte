@@ -18,11 +18,9 @@
   /** All frames that the film says it holds are taken: it may hold one or two more. */
   const beyond = $derived(judged.pair.framesLeft === 0);
   const current = useCurrent();
-  // a light grows old while the page is looked at
-  let nowMs = $state(Date.now());
-  const untold = $derived(current.lightToLog(nowMs) === null);
-  /** The one next thing is then what helps, not the log. */
-  const doubtful = $derived(around.shown.chance === 'unlikely' && current.picked === null);
+  const untold = $derived(!current.isTold);
+  /** The one next thing is then what helps, or telling the light, not the log. */
+  const doubtful = $derived(untold || (around.shown.chance === 'unlikely' && current.picked === null));
   const bracket = $derived(logger.bracket);
   const steps = $derived(stepsAround(around.situation, around.shown.setting));
   const canBracket = $derived(
@@ -31,12 +29,6 @@
 
   onMount(() => {
     logger.resume(judged.pair.loadId);
-    const clock = setInterval(() => (nowMs = Date.now()), 20_000);
-    return () => clearInterval(clock);
-  });
-  $effect(() => {
-    // a light told later than the clock last went is told
-    if (current.told) nowMs = Date.now();
   });
 </script>
 

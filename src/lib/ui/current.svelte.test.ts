@@ -26,12 +26,24 @@ describe('what all pages share', () => {
   });
   test('the advice is shown until the person picks another position, and comes back', () => {
     const current = currentWith();
+    current.tell(STARTING_LIGHT);
     const advised = current.judged?.advice.setting.choice['aperture'] ?? -1;
     current.pick('aperture', 1 - advised);
     expect(current.judged?.shown.setting.choice['aperture']).toBe(1 - advised);
     expect(current.judged?.advice.setting.choice['aperture']).toBe(advised);
     current.picked = null;
     expect(current.judged?.shown).toBe(current.judged?.advice);
+  });
+  test('while nobody has told the light nothing is advised: the controls stand where they stand', () => {
+    const current = currentWith(pairOf({ present: { aperture: 1, time: 0, focus: 2 } }));
+    expect(current.isTold).toBe(false);
+    expect(current.judged?.shown.setting.choice).toMatchObject({ aperture: 1, focus: 2 });
+    expect(current.judged?.advice).toBe(current.judged?.shown);
+    current.tell(STARTING_LIGHT);
+    expect(current.isTold).toBe(true);
+    expect(current.judged?.shown.setting.choice['aperture']).toBe(0);
+    current.nowMs += 31 * 60_000;
+    expect(current.isTold).toBe(false);
   });
   test('the focus is the person’s own: it moves in the advice too', () => {
     const current = currentWith();

@@ -13,8 +13,14 @@ import { reachOf } from '#core/advice/reach.ts';
 import type { Reach } from '#core/advice/reach-shape.ts';
 import { applied, type RemedyStep } from '#core/advice/remedy.ts';
 import type { Conditions } from '#core/error/situation.ts';
-import { lightKindOf, STARTING_LIGHT, type LightChoice, type LightWay } from '#core/ways/choice.ts';
-import { agedLight } from '#core/ways/told.ts';
+import {
+  lightKindOf,
+  STARTING_LIGHT,
+  type LightChoice,
+  type LightWay,
+  type SunWay
+} from '#core/ways/choice.ts';
+import { agedLight, TOLD_MINUTES } from '#core/ways/told.ts';
 import { FIRST_SETTINGS, type Settings } from '#schema/settings/settings.ts';
 import type { RecentFrame } from './light/recent.ts';
 import { judgePair, reachOfPair, troubleOf, withFocus, type Judged, type Reached } from './current-judge.ts';
@@ -41,6 +47,14 @@ export class Current {
 
   /** The light that the person told last, and when; null = nobody told any. */
   told = $state.raw<Told | null>(null);
+  /** The clock as it was last looked at, milliseconds since 1970: a light that was told grows old. */
+  nowMs = $state.raw(Date.now());
+  /** Whether the light is told: not, before anybody does, and half an hour after. */
+  readonly isTold: boolean = $derived(
+    this.told !== null && this.nowMs - this.told.atMs <= TOLD_MINUTES * 60_000
+  );
+  /** The moment that was last asked for from sun and sky: it stays when the light is found another way. */
+  planned: SunWay | null = null;
   /** The light as guessed and sealed before it is read; null = no guess. */
   guess = $state.raw<LightChoice | null>(null);
   /** What the guess or the setting goes by, noted with the next frame. */
@@ -112,7 +126,8 @@ export class Current {
   /** Takes a light up that the person tells now. */
   tell(light: LightChoice): void {
     this.light = light;
-    this.told = { light, atMs: Date.now() };
+    this.nowMs = Date.now();
+    this.told = { light, atMs: this.nowMs };
   }
 
   /** The light as a frame that is logged now is noted with it; null = nobody told it, or longer ago than light lasts. */
@@ -231,13 +246,21 @@ export class Current {
     );
   }
 
+  /** Where the controls stand, if that is known of all: what is set while nobody has told the light. */
+  #stands(): Choice | null {
+    const { camera, present } = this.pair ?? {};
+    return camera && present && camera.controls.every((c) => c.id in present) ? present : null;
+  }
+
   #judge(): Judged | null {
     const { reached, light } = this;
     if (!reached) return null;
-    return judgePair(light, reached, {
-      ...{ choice: this.picked, leftAt: this.leftAt },
+    const judged = judgePair(light, reached, {
+      ...{ choice: this.picked ?? (this.isTold ? null : this.#stands()), leftAt: this.leftAt },
       conditions: this.conditions
     });
+    // nothing is advised for a light that nobody told
+    return judged && !this.isTold ? { ...judged, advice: judged.shown } : judged;
   }
 }
 

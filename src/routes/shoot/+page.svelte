@@ -17,6 +17,7 @@
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
   import FramePanel from '#ui/shoot/FramePanel.svelte';
   import HeardTime from '#ui/shoot/HeardTime.svelte';
+  import LightGuide from '#ui/shoot/LightGuide.svelte';
   import KeySheet from '#ui/shoot/KeySheet.svelte';
   import { listen } from '#ui/shoot/keys.ts';
   import { Logger } from '#ui/shoot/logger.svelte.ts';
@@ -108,8 +109,12 @@
   <div class="shoot">
     <section class="answer" aria-label="What to set">
       <div class="head">
-        <Answer {judged} />
-        {#if whole}<FirstHelp judged={around} {adviser} />{/if}
+        {#if current.isTold}
+          <Answer {judged} />
+          {#if whole}<FirstHelp judged={around} {adviser} />{/if}
+        {:else}
+          <LightGuide judged={around} />
+        {/if}
       </div>
       {#if whole}
         <div class="positions apart">
@@ -129,10 +134,10 @@
             />
           {/if}
         </div>
-        <div class="why apart">
-          <RoomGauge judged={around} />
-          <ReasonSum judged={around} />
-        </div>
+        {#if current.isTold}<div class="why apart">
+            <RoomGauge judged={around} />
+            <ReasonSum judged={around} />
+          </div>{/if}
       {/if}
     </section>
     <section class="light" aria-label="The light">
@@ -149,7 +154,7 @@
       {/if}
     </section>
     <section class="print" aria-label="The print">
-      {#if whole}
+      {#if whole && current.isTold}
         <div class="prints apart">
           <p class="kicker">What the print will look like</p>
           <Prints judged={around} />
@@ -159,7 +164,7 @@
       {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />
-          <WhatHelps judged={around} {adviser} />
+          {#if current.isTold}<WhatHelps judged={around} {adviser} />{/if}
         </div>
       {/if}
     </section>

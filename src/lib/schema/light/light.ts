@@ -7,7 +7,7 @@ import { METERED } from '#core/light/metering.ts';
 import { SHADOW_STEPS, type ShadowClue } from '#core/light/shadow-edge.ts';
 import { SCENES } from '#core/light/scenes.ts';
 import { SKY_STEPS, type SkyClue } from '#core/light/sky-first.ts';
-import { SKIES } from '#core/sky/illuminance.ts';
+import { TOLD_SKIES } from '#core/sky/illuminance.ts';
 import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
 import { isZone } from '#core/sky/zone.ts';
 import { WAY_KINDS, type LightChoice, type LightWay } from '#core/ways/choice.ts';
@@ -61,7 +61,7 @@ export const meterErrorSchema = object({
 export const sunFields = {
   place: placeSchema,
   ms: number().integer().min(MOMENTS.min, YEARS).max(MOMENTS.max, YEARS).required(),
-  sky: string().oneOf(SKIES).required(),
+  sky: string().oneOf(TOLD_SKIES).required(),
   facing: string().oneOf(FACINGS).required(),
   ground: string().oneOf(GROUNDS).required()
 };

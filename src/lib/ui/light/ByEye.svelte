@@ -3,6 +3,7 @@
   import {
     lightByEye,
     LOW_SUNS,
+    NO_MODIFIERS,
     otherSchool,
     type EyeClue,
     type LightModifiers,
@@ -16,16 +17,16 @@
   import { cluePicture } from './clue-pictures.ts';
   import { modifiersOf, viewOf, type LightPanelWay } from './panel.ts';
 
-  let { light, onlight, school }: LightPanelWay & { school: School } = $props();
+  let { light, onlight, school, told }: LightPanelWay & { school: School; told: boolean } = $props();
   const uid = $props.id();
   const way = $derived(light.way);
-  const modifiers = $derived(modifiersOf(way));
+  const modifiers = $derived(told ? modifiersOf(way) : NO_MODIFIERS);
   const steps = $derived<readonly EyeClue[]>(
     school === 'shadow'
       ? SHADOW_STEPS.map(({ clue }) => ({ school: 'shadow', clue }))
       : SKY_STEPS.map(({ clue }) => ({ school: 'sky', clue }))
   );
-  const view = $derived(viewOf(way));
+  const view = $derived(told ? viewOf(way) : null);
   const wordsOf = (v: EyeClue) => (v.school === 'shadow' ? CLUE_WORDS[v.clue] : SKY_WORDS[v.clue]);
   const LOW_WORDS = {
     no: 'High sun',

@@ -11,6 +11,8 @@
     settings: Settings;
     recent: readonly RecentFrame[];
     things: readonly Thing[];
+    /** Whether anybody told this light. */
+    told: boolean;
   }
 
   const TABS = [
@@ -35,7 +37,7 @@
   import ReadingField from './ReadingField.svelte';
   import SceneChooser from './SceneChooser.svelte';
 
-  let { light, onlight, settings, recent, things }: LightPanelProps = $props();
+  let { light, onlight, settings, recent, things, told }: LightPanelProps = $props();
   const uid = $props.id();
   let chosen = $state<Tab | null>(null);
   const tab = $derived<Tab>(chosen ?? (light.way.kind === 'hand' ? settings.school : light.way.kind));
@@ -74,12 +76,12 @@
     >
   {/each}
 </div>
-<p class="assumed" data-testid="assumed">{sayLight(light)}</p>
+<p class="assumed" data-testid="assumed">{told ? sayLight(light) : 'Not told yet.'}</p>
 <div class="apart" id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
   {#if tab === 'shadow' || tab === 'sky'}
-    <ByEye {light} {onlight} school={tab} />
+    <ByEye {light} {onlight} {told} school={tab} />
   {:else if tab === 'scene'}
-    <SceneChooser {light} {onlight} />
+    <SceneChooser {light} {onlight} {told} />
   {:else if tab === 'reading'}
     <ReadingField {light} {onlight} {things} />
   {:else if tab === 'frame'}

@@ -5,7 +5,7 @@
   import { formatLv, formatThirds } from '#core/units/stops.ts';
   import type { LightPanelWay } from './panel.ts';
 
-  let { light, onlight }: LightPanelWay = $props();
+  let { light, onlight, told }: LightPanelWay & { told: boolean } = $props();
   const uid = $props.id();
   let words = $state('');
   const found = $derived(findScenes(words));
@@ -25,7 +25,7 @@
     {#each scenes as scene (scene.id)}
       <button
         type="button"
-        aria-pressed={light.way.kind === 'scene' && light.way.scene === scene.id}
+        aria-pressed={told && light.way.kind === 'scene' && light.way.scene === scene.id}
         onclick={() => onlight(choiceFromScene(scene))}
       >
         <span>{scene.name}</span>

@@ -65,6 +65,7 @@
   settings={current.settings}
   recent={current.recent}
   things={current.things}
+  told={current.isTold}
 />
 <label class="habit">
   <input

@@ -1,10 +1,10 @@
 <!-- Light from sun, moon and sky at a place and moment, and how it will go on. -->
 <script lang="ts">
-  import { SKIES } from '#core/sky/illuminance.ts';
+  import { TOLD_SKIES } from '#core/sky/illuminance.ts';
   import { FACINGS, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
   import { timeText, zoneHere } from '#core/sky/zone.ts';
   import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
-  import { formatLv } from '#core/units/stops.ts';
+  import { formatLv, formatThirds } from '#core/units/stops.ts';
   import { LV_RANGE } from '#core/light/lv.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { changeSettings } from '../offline/remember.ts';
@@ -24,20 +24,22 @@
     recent
   }: LightPanelWay & { place: NamedPlace | null; recent: readonly RecentFrame[] } = $props();
   const uid = $props.id();
+  const current = useCurrent();
   // what is entered afterwards is the draft's own
   // svelte-ignore state_referenced_locally
-  const draft = new SunDraft(light.way.kind === 'sun' ? light.way : null, place);
+  const draft = new SunDraft(light.way.kind === 'sun' ? light.way : current.planned, place);
   const GROUND_WORDS: Readonly<Record<Ground, string>> = {
     ground: 'grass, streets',
     sand: 'pale sand',
     snow: 'snow'
   };
   const zone = $derived(draft.place?.zone ?? zoneHere());
-  const current = useCurrent();
 
   // the light follows what is entered; while something is missing the last good one stays
   $effect(() => {
-    if (draft.way) onlight(choiceFromSun(draft.way));
+    if (!draft.way) return;
+    current.planned = draft.way;
+    onlight(choiceFromSun(draft.way));
   });
 
   function move(next: NamedPlace): void {
@@ -94,21 +96,14 @@
     {/if}
     <p class="kicker">The sky</p>
     <div class="three">
-      {#each SKIES as sky (sky)}
-        <button
-          type="button"
-          class="chip"
-          aria-pressed={(draft.seen ?? draft.forecast) === sky}
-          onclick={() => (draft.seen = sky)}>{skyName(sky)}</button
+      {#each TOLD_SKIES as sky (sky)}
+        <button type="button" class="chip" aria-pressed={draft.sky === sky} onclick={() => (draft.sky = sky)}
+          >{skyName(sky)}</button
         >
       {/each}
     </div>
-    {#if draft.seen === null && draft.forecast}
-      <p class="soft">
-        Made up ({skyName(draft.forecast)}): this program knows no weather. Say what you see.
-      </p>
-    {:else}
-      <button type="button" class="link" onclick={() => (draft.seen = null)}>Take the made-up sky</button>
+    {#if draft.sky === 'unsaid'}
+      <p class="soft">This program knows no weather: the light is a band over all skies until you say.</p>
     {/if}
     <label class="kicker" for="{uid}-facing">The subject is</label>
     <select id="{uid}-facing" class="select" bind:value={draft.facing}>
@@ -126,8 +121,14 @@
           {#each draft.course as point (point.ms)}
             <tr>
               <th scope="row">{timeText(point.ms, zone)}</th>
-              <td>{formatLv(point.lv)}</td>
-              <td class="bar"><i style:width={percent(shareOf(WHOLE, point.lv))}></i></td>
+              <td>{formatLv(point.lv)} <span class="soft">± {formatThirds(point.sdStops)}</span></td>
+              <td class="bar"
+                ><i
+                  class="band"
+                  style:left={percent(shareOf(WHOLE, point.lv - point.sdStops))}
+                  style:width={percent((2 * point.sdStops) / (WHOLE.to - WHOLE.from))}
+                ></i><i class="mean" style:left={percent(shareOf(WHOLE, point.lv))}></i></td
+              >
             </tr>
           {/each}
         </tbody>
@@ -193,13 +194,6 @@
     font-weight: 600;
     font-size: 0.875rem;
   }
-  .link {
-    justify-self: start;
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-  }
   table {
     margin-top: 4px;
     width: 100%;
@@ -220,9 +214,19 @@
     width: 100%;
     padding: 0;
   }
+  .bar {
+    position: relative;
+  }
   .bar i {
-    display: block;
+    position: absolute;
+    top: 4px;
     height: 9px;
+    background: var(--line);
+  }
+  .bar .mean {
+    top: 1px;
+    width: 2.5px;
+    height: 15px;
     background: var(--ink);
   }
   .narrow {

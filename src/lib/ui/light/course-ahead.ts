@@ -1,6 +1,5 @@
 // How the light now will go on: the sum of sun, moon and sky gives the change, the light now where it starts.
 import { lightCourse, type CoursePoint } from '#core/sky/events.ts';
-import { madeUpSky } from '#core/sky/forecast.ts';
 import type { SkyScene } from '#core/sky/sky-light.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightChoice, NamedPlace } from '#core/ways/choice.ts';
@@ -26,9 +25,9 @@ export function courseAhead(
   const at = way.kind === 'sun' ? way.place : place;
   if (!at || !OUTDOORS.includes(way.kind)) return [];
   const fromMs = way.kind === 'sun' ? way.ms : now;
-  const sceneAt = (ms: number): SkyScene =>
-    way.kind === 'sun' ? way : { sky: madeUpSky(ms, at), facing: 'front', ground: 'ground' };
-  const course = lightCourse({ fromMs, toMs: fromMs + AHEAD_MS, stepMs: STEP_MS }, at, sceneAt);
+  // the sky stays as it was told; what it may turn to is in how unsure the hours ahead are
+  const scene: SkyScene = way.kind === 'sun' ? way : { sky: 'unsaid', facing: 'front', ground: 'ground' };
+  const course = lightCourse({ fromMs, toMs: fromMs + AHEAD_MS, stepMs: STEP_MS }, at, () => scene);
   const start = course[0]?.lv ?? light.lv;
   return course.slice(1).map((point, i) => ({
     ms: point.ms,

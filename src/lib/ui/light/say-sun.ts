@@ -35,9 +35,9 @@ export function sayEvent(kind: SkyEventKind): string {
 export function explainClock(error: ClockProblem): string {
   switch (error.problem) {
     case 'bad-date':
-      return `“${error.text}” is no day of the calendar. Write it as 2026-09-12.`;
+      return `“${error.text}” is no day of the calendar. Write it as 2026-09-12, 12.9. or tomorrow.`;
     case 'bad-time':
-      return `“${error.text}” is no time of day. Write it as 18:40.`;
+      return `“${error.text}” is no time of day. Write it as 18:40 or 6:40 pm.`;
     case 'bad-zone':
       return `The time zone “${error.text}” is not known here. Choose the place again.`;
     case 'skipped':

@@ -19,15 +19,22 @@ describe('place, time and sky while they are entered', () => {
   });
   test('without a place there is no sum, and nothing is claimed', () => {
     const draft = new SunDraft(null, null);
-    expect([draft.way, draft.ms, draft.trouble, draft.forecast]).toEqual([null, null, '', null]);
+    expect([draft.way, draft.ms, draft.trouble]).toEqual([null, null, '']);
     expect(draft.course).toEqual([]);
   });
-  test('the made-up sky stands until the person says what they see', () => {
-    const draft = new SunDraft({ ...way }, null);
-    draft.seen = null;
-    expect(draft.way?.sky).toBe(draft.forecast);
-    draft.seen = 'cloudy';
+  test('the sky is any until the person says what they see', () => {
+    const draft = new SunDraft(null, town);
+    expect(draft.way?.sky).toBe('unsaid');
+    draft.sky = 'cloudy';
     expect(draft.way?.sky).toBe('cloudy');
+  });
+  test('days and times in words are understood', () => {
+    const draft = new SunDraft(null, town);
+    draft.date = '3.2.2027';
+    draft.time = '6:44 pm';
+    expect(draft.way?.ms).toBe(Date.UTC(2027, 1, 3, 17, 44));
+    draft.time = '18';
+    expect(draft.way?.ms).toBe(Date.UTC(2027, 1, 3, 17));
   });
   test('a day that is none leaves no sum but words', () => {
     const draft = new SunDraft(way, null);
@@ -35,7 +42,7 @@ describe('place, time and sky while they are entered', () => {
     expect(draft.way).toBeNull();
     expect(draft.trouble).toContain('no day of the calendar');
     draft.date = '2026-03-01';
-    draft.time = 'noon';
+    draft.time = '25:10';
     expect(draft.trouble).toContain('no time of day');
   });
   test('a skipped hour waits for which moment is meant', () => {

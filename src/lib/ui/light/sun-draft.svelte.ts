@@ -1,5 +1,5 @@
 // Place, time and sky while they are being entered: what they come to, or what is still needed. The last good light stays.
-import type { Sky } from '#core/sky/illuminance.ts';
+import type { ToldSky } from '#core/sky/illuminance.ts';
 import {
   lightCourse,
   skyEvents,
@@ -7,7 +7,7 @@ import {
   type CoursePoint,
   type SkyEvent
 } from '#core/sky/events.ts';
-import { madeUpSky } from '#core/sky/forecast.ts';
+import { dayFromWords, timeFromWords } from '#core/sky/day-words.ts';
 import type { Facing, Ground, SkyScene } from '#core/sky/sky-light.ts';
 import { momentOf, wallClock } from '#core/sky/wall-clock.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
@@ -23,8 +23,8 @@ export class SunDraft {
   place = $state.raw<NamedPlace | null>(null);
   date = $state('');
   time = $state('');
-  /** The sky as the person sees it; null = the made-up forecast. */
-  seen = $state<Sky | null>(null);
+  /** The sky as the person sees it; any, until they say. */
+  sky = $state<ToldSky>('unsaid');
   facing = $state<Facing>('front');
   ground = $state<Ground>('ground');
   /** A light value whose moment is asked for, as typed. */
@@ -32,7 +32,14 @@ export class SunDraft {
   /** Which of two moments is meant, where clocks change. */
   meant = $state<'earlier' | 'later' | null>(null);
 
-  readonly #moment = $derived(this.place ? momentOf(this.date, this.time, this.place.zone) : null);
+  readonly #moment = $derived.by(() => {
+    if (!this.place) return null;
+    const { zone } = this.place;
+    const date = dayFromWords(this.date, wallClock(Date.now(), zone).date);
+    const time = timeFromWords(this.time);
+    // what is not understood is refused as it was typed
+    return momentOf(date ?? this.date, time ?? this.time, zone);
+  });
   /** The moment, milliseconds since 1970; null while it is not known. */
   readonly ms: number | null = $derived.by(() => {
     const moment = this.#moment;
@@ -56,21 +63,16 @@ export class SunDraft {
   readonly trouble: string = $derived(
     this.#moment === null || this.#moment.ok ? '' : explainClock(this.#moment.error)
   );
-  /** The made-up sky at the moment. */
-  readonly forecast: Sky | null = $derived(
-    this.place && this.ms !== null ? madeUpSky(this.ms, this.place) : null
-  );
   /** The whole way; null while something is needed. */
   readonly way: SunWay | null = $derived.by(() => {
-    const { place, ms, facing, ground } = this;
-    const sky = this.seen ?? this.forecast;
-    return place && ms !== null && sky ? { kind: 'sun', place, ms, sky, facing, ground } : null;
+    const { place, ms, sky, facing, ground } = this;
+    return place && ms !== null ? { kind: 'sun', place, ms, sky, facing, ground } : null;
   });
   /** Hour by hour from the moment on. */
   readonly course: readonly CoursePoint[] = $derived.by(() => {
     const { place, ms } = this;
     if (!place || ms === null) return [];
-    return lightCourse({ fromMs: ms, toMs: ms + AHEAD_MS, stepMs: HOUR_MS }, place, (at) => this.#scene(at));
+    return lightCourse({ fromMs: ms, toMs: ms + AHEAD_MS, stepMs: HOUR_MS }, place, () => this.#scene());
   });
   readonly events: readonly SkyEvent[] = $derived(
     this.place && this.ms !== null ? skyEvents(this.ms, this.ms + 24 * HOUR_MS, this.place) : []
@@ -80,14 +82,14 @@ export class SunDraft {
     const lv = parseDecimal(this.wanted);
     const { place, ms } = this;
     if (lv === null || !place || ms === null) return '';
-    return whenLightPasses(lv, { fromMs: ms, toMs: ms + AHEAD_MS }, place, (at) => this.#scene(at));
+    return whenLightPasses(lv, { fromMs: ms, toMs: ms + AHEAD_MS }, place, () => this.#scene());
   });
 
   /** @param way a sum that was made before @param place where the light was last summed up */
   constructor(way: SunWay | null, place: NamedPlace | null) {
     this.place = way?.place ?? place;
     if (way) {
-      this.seen = way.sky;
+      this.sky = way.sky;
       this.facing = way.facing;
       this.ground = way.ground;
     }
@@ -112,9 +114,8 @@ export class SunDraft {
     this.setMoment(ms ?? Date.now());
   }
 
-  #scene(ms: number): SkyScene {
-    const { place, facing, ground } = this;
-    const sky = this.seen ?? (place ? madeUpSky(ms, place) : 'clear');
+  #scene(): SkyScene {
+    const { sky, facing, ground } = this;
     return { sky, facing, ground };
   }
 }

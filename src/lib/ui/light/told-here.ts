@@ -1,6 +1,7 @@
 // When the light was told on this device, over reloads of the page and the closing of it.
-import { queryFromLight } from '#schema/light/light-query.ts';
+import { lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
 import type { LightChoice } from '#core/ways/choice.ts';
+import { TOLD_MINUTES } from '#core/ways/told.ts';
 import type { Told } from '../current.svelte.ts';
 
 const NAME = 'just-enough-told';
@@ -28,4 +29,18 @@ export function toldByAddress(light: LightChoice, nowMs: number): Told {
     // see above
   }
   return { light, atMs: nowMs };
+}
+
+/** The light that was told last on this device, if that is not too long ago to count. @param nowMs milliseconds since 1970 */
+export function toldLately(nowMs: number): Told | null {
+  try {
+    const [at = '', ...text] = (localStorage.getItem(NAME) ?? '').split(' ');
+    const atMs = Number(at);
+    if (!(atMs > 0) || nowMs - atMs > TOLD_MINUTES * 60_000) return null;
+    const { light, problems } = lightFromQuery(new URLSearchParams(text.join(' ')));
+    return problems.length > 0 ? null : { light, atMs };
+  } catch {
+    // see above
+    return null;
+  }
 }

@@ -167,6 +167,7 @@
   {:else}
     <LightPanel
       light={light ?? STARTING_LIGHT}
+      told={light !== null}
       onlight={(next: LightChoice) => (light = next)}
       {settings}
       {things}

@@ -42,8 +42,10 @@
   const at = $derived(shareOf(view, current.light.lv));
   const spread = $derived(current.sdStops / (view.to - view.from));
   const valueText = $derived(
-    `LV ${formatLv(current.light.lv)}, near ${nearestName(current.light.lv)}` +
-      (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
+    current.isTold
+      ? `LV ${formatLv(current.light.lv)}, near ${nearestName(current.light.lv)}` +
+          (judged ? `, ${chanceInHundred(judged.shown.pUsable)} in 100 come out` : '')
+      : 'not told'
   );
 
   function moveTo(clientX: number): void {
@@ -124,7 +126,7 @@
       <div class="bare"></div>
     {/if}
     <Scale {view} />
-    <Marker {at} {spread} />
+    <Marker {at} {spread} told={current.isTold} />
   </div>
   <div class="foot">
     <p>

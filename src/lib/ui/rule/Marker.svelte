@@ -5,27 +5,29 @@
     at: number;
     /** One standard deviation, as a share of the track. */
     spread: number;
+    /** Whether anybody told it: else it is only where the marker can be taken hold of. */
+    told: boolean;
   }
 </script>
 
 <script lang="ts">
-  let { at, spread }: MarkerProps = $props();
+  let { at, spread, told }: MarkerProps = $props();
   // three standard deviations to either side, in hundredths of the track
   const bell = $derived(600 * spread);
 </script>
 
 <div class="now" aria-hidden="true" style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}>
-  <svg
-    class="bell"
-    viewBox="-3 0 6 1"
-    preserveAspectRatio="none"
-    style:left={`${-bell / 2}cqw`}
-    style:width={`${bell}cqw`}
-  >
-    <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
-  </svg>
-  <i class="needle"></i>
-  <i class="knob"></i>
+  {#if told}<svg
+      class="bell"
+      viewBox="-3 0 6 1"
+      preserveAspectRatio="none"
+      style:left={`${-bell / 2}cqw`}
+      style:width={`${bell}cqw`}
+    >
+      <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
+    </svg>
+    <i class="needle"></i>{/if}
+  <i class="knob" class:untold={!told}></i>
 </div>
 
 <style>
@@ -58,5 +60,9 @@
     border-radius: 50%;
     background: var(--accent);
     border: 3px solid var(--paper);
+  }
+  .knob.untold {
+    background: var(--paper);
+    border: 2.5px dashed var(--ink);
   }
 </style>

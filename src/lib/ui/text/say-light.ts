@@ -8,7 +8,7 @@ import type { ShadowClue } from '#core/light/shadow-edge.ts';
 import type { SkyClue } from '#core/light/sky-first.ts';
 import type { FittingSpeeds } from '#core/advice/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
-import type { Sky } from '#core/sky/illuminance.ts';
+import type { ToldSky } from '#core/sky/illuminance.ts';
 import type { Facing } from '#core/sky/sky-light.ts';
 import { clockText } from '#core/sky/zone.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
@@ -53,10 +53,11 @@ export const METERED_WORDS: Readonly<Record<Metered, string>> = {
   backlit: 'a subject before a bright background'
 };
 
-const SKY_NAMES: Readonly<Record<Sky, string>> = {
+const SKY_NAMES: Readonly<Record<ToldSky, string>> = {
   clear: 'clear sky',
   partly: 'broken cloud',
-  cloudy: 'full cloud'
+  cloudy: 'full cloud',
+  unsaid: 'any sky'
 };
 /** How the subject stands to the sun. */
 export const FACING_WORDS: Readonly<Record<Facing, string>> = {
@@ -68,7 +69,7 @@ export const FACING_WORDS: Readonly<Record<Facing, string>> = {
 };
 
 /** What a kind of sky is called. */
-export function skyName(sky: Sky): string {
+export function skyName(sky: ToldSky): string {
   return SKY_NAMES[sky];
 }
 
