@@ -13,7 +13,9 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
+  // a machine may be busy with something else: states are waited for, long enough for a slow one
+  timeout: 150_000,
+  expect: { timeout: 30_000 },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   // the tests of the phone alone let the service worker in: it answers in place of the server
   use: { serviceWorkers: 'block' },

@@ -5,6 +5,7 @@
 // Keeps the shell on the phone, so that Shoot opens where there is no network: scripts, styles and fonts from the cache; pages
 // from home if it answers soon, else the empty shell, which fills itself from what the phone carries.
 import { build, files, version } from '$service-worker';
+import { PLACES } from './lib/ui/places/places.ts';
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -13,7 +14,7 @@ const SHELL = '/shell';
 const ASSETS = [...build, ...files];
 const IS_ASSET = new Set(ASSETS);
 /** Pages that fill themselves from the phone; others lead to the page Offline. */
-const CARRIED_PAGES = ['/shoot', '/offline'];
+const CARRIED_PAGES = PLACES.filter((place) => place.offline).map((place) => place.path);
 /** Home is waited for as long as this, ms; shorter if it was out of reach a moment ago. */
 const PATIENCE_MS = { usual: 2500, afterAway: 400 } as const;
 const MOMENT_MS = 15_000;

@@ -1,13 +1,13 @@
-import { LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
+import { IN_USE_COOKIE, LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
 import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** What home knows. The service worker puts null in its place where home is out of reach. */
-function homeOf(loadId: string | null, look: Scheme | null) {
+function homeOf(asked: string | null, chosen: string | null, look: Scheme | null) {
   const settings = store().settings.read();
   return {
-    pair: pairInUse(store(), loadId),
+    pair: pairInUse(store(), asked, chosen),
     films: store()
       .films.list()
       .map((f) => f.value),
@@ -24,5 +24,11 @@ export const load: LayoutServerLoad = ({
   cookies
 }): { home: ReturnType<typeof homeOf> | null } => ({
   // at the gate nobody is told anything
-  home: locals.signedIn ? homeOf(url.searchParams.get('load'), schemeOf(cookies.get(LOOK_COOKIE))) : null
+  home: locals.signedIn
+    ? homeOf(
+        url.searchParams.get('load'),
+        cookies.get(IN_USE_COOKIE) ?? null,
+        schemeOf(cookies.get(LOOK_COOKIE))
+      )
+    : null
 });

@@ -1,14 +1,19 @@
 <script lang="ts">
   import '../app.css';
   import { onMount } from 'svelte';
-  import { afterNavigate, invalidateAll, replaceState } from '$app/navigation';
+  import { afterNavigate, goto, invalidateAll, replaceState } from '$app/navigation';
   import { navigating, page } from '$app/state';
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
   import { Current, provideCurrent } from '#ui/current.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
+  import { listen } from '#ui/places/keys.ts';
+  import PlaceLinks from '#ui/places/PlaceLinks.svelte';
+  import { placeOf, PLACES } from '#ui/places/places.ts';
   import PairChip from '#ui/PairChip.svelte';
+  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
+  import { usedHere, useHere } from '#ui/in-use.ts';
   import { keepTold, toldByAddress, toldLately } from '#ui/light/told-here.ts';
   import { markRead } from '#ui/api.ts';
   import { notices } from '#ui/notices/wanted.svelte.ts';
@@ -17,6 +22,7 @@
   import { offline } from '#ui/offline/offline.svelte.ts';
   import { shell } from '#ui/offline/shell.svelte.ts';
   import OfflineChip from '#ui/offline/OfflineChip.svelte';
+  import RuleLine from '#ui/rule/RuleLine.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
   import { whenRested } from '#ui/when-rested.svelte.ts';
   import type { LayoutProps } from './$types';
@@ -30,6 +36,7 @@
   current.asked = askedFromQuery(page.url.searchParams).asked;
   if (LIGHT_KEYS.some((k) => page.url.searchParams.has(k)))
     current.told = { light: current.light, atMs: Date.now() };
+  let keysShown = $state(false);
   let problems = $state.raw(problemsOf(page.url.searchParams));
   const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 
@@ -43,7 +50,6 @@
     const asked = textFromAsked(current.asked);
     const pieces = [
       ...(light === '' ? [] : [light]),
-      ...(current.pair ? [`load=${encodeURIComponent(current.pair.loadId)}`] : []),
       ...(asked === '' ? [] : [`${ASKED_KEY}=${encodeURIComponent(asked)}`])
     ];
     return `?${pieces.join('&')}`;
@@ -56,11 +62,6 @@
   const settleLinks = (): void => void (linked = query);
   /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
   const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
-  const places = [
-    { name: 'Shoot', path: '/shoot' },
-    { name: 'Kit', path: '/kit' },
-    { name: 'Log', path: '/log' }
-  ] as const;
 
   /** The pair as home knows it, with what home does not know yet. */
   const pair = $derived.by(() => {
@@ -104,6 +105,15 @@
     const clock = setInterval(() => (current.nowMs = Date.now()), 20_000);
     return () => clearInterval(clock);
   });
+  onMount(() =>
+    listen({
+      ...Object.fromEntries(
+        PLACES.flatMap(({ key, path }) => (key ? [[key, () => void goto(`${path}${query}`)]] : []))
+      ),
+      d: () => nextScheme(current),
+      '?': () => (keysShown = !keysShown)
+    })
+  );
   onMount(() => {
     void shell.register();
     return watchHome({ isAway: () => data.away, refresh });
@@ -138,6 +148,17 @@
       if (lately) current.light = lately.light;
       current.told = lately;
     }
+    const named = params.get('load');
+    const { pair: shown } = current;
+    if (named !== null && shown) {
+      const names = `${shown.camera.name} with ${shown.film.name}`;
+      if (shown.loadId !== named)
+        sayTrouble(`The film that this address names is not in the kit any more. ${names} is in use.`);
+      else if (usedHere() !== named) {
+        useHere(named);
+        sayDone(`${names} is in use now, as this address says.`);
+      }
+    }
     if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
   });
 
@@ -163,14 +184,7 @@
 <a class="skip" href="#main">Skip to the page</a>
 <header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
   <a href="/shoot{linked}" class="brand">Just Enough</a>
-  <nav class="apart" aria-label="Places">
-    {#each places as place (place.path)}
-      <a
-        href="{place.path}{linked}"
-        aria-current={page.url.pathname.startsWith(place.path) ? 'page' : undefined}>{place.name}</a
-      >
-    {/each}
-  </nav>
+  <PlaceLinks query={linked} />
   <PairChip href={`${data.away ? '/offline' : '/kit'}${linked}`} />
   <OfflineChip href="/offline{linked}" />
   <button
@@ -208,9 +222,18 @@
     >
   </div>
 {/if}
-{#if !isBefore}<div class="rule"><LightRule /></div>{/if}
+{#if !isBefore}
+  <div class="rule">
+    {#if placeOf(page.url.pathname)?.light ?? true}<LightRule />{:else}<RuleLine />{/if}
+  </div>
+{/if}
 <main id="main">{@render children()}</main>
 
+{#if keysShown}
+  {#await import('#ui/places/KeySheet.svelte') then { default: KeySheet }}
+    <KeySheet onclose={() => (keysShown = false)} />
+  {/await}
+{/if}
 {#if notices.wanted}
   {#await import('#ui/notices/Notices.svelte') then { default: Notices }}<Notices />{:catch}
     <p class="problems" role="status">{notices.plain}</p>
@@ -244,28 +267,6 @@
     font: 620 1.25rem/1 var(--font-display);
     color: var(--ink);
     white-space: nowrap;
-  }
-  nav {
-    display: flex;
-    gap: 4px;
-    margin-right: auto;
-  }
-  nav a {
-    display: grid;
-    place-content: center;
-    min-height: 52px;
-    min-width: 44px;
-    padding: 3px 10px 0;
-    color: var(--soft);
-    border-bottom: 3px solid transparent;
-  }
-  nav a:hover {
-    color: var(--ink);
-  }
-  nav a[aria-current] {
-    color: var(--ink);
-    font-weight: 650;
-    border-color: var(--accent);
   }
   .scheme {
     min-height: 44px;
@@ -310,22 +311,6 @@
     }
     .brand {
       display: none;
-    }
-    nav {
-      order: 2;
-      position: fixed;
-      inset: auto 0 0;
-      z-index: 5;
-      margin: 0;
-      justify-content: space-around;
-      background: var(--paper);
-      border-top: 1.5px solid var(--line);
-    }
-    nav a {
-      flex: 1;
-      min-height: 46px;
-      border-bottom: 0;
-      border-top: 3px solid transparent;
     }
     header {
       min-height: 44px;

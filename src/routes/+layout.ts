@@ -1,6 +1,7 @@
 import { browser } from '$app/environment';
 import { FIRST_SETTINGS } from '#schema/settings/settings.ts';
 import { carriedRecent } from '#core/offline/carried.ts';
+import { usedHere } from '#ui/in-use.ts';
 import { offline } from '#ui/offline/offline.svelte.ts';
 import type { LayoutLoad } from './$types';
 
@@ -10,6 +11,7 @@ export const load: LayoutLoad = async ({ data, url }) => {
   if (data.home) return { ...data.home, asked, away: false };
   // the server has no offline
   if (browser) await offline.open();
+  const chosen = browser ? usedHere() : null;
   const { carried, settings = FIRST_SETTINGS } = offline.kept?.offlineKit ?? {};
   return {
     ...{
@@ -20,6 +22,6 @@ export const load: LayoutLoad = async ({ data, url }) => {
     },
     recent: carried ? carriedRecent(carried) : [],
     notices: [],
-    ...{ asked, away: true }
+    ...{ asked: asked ?? chosen, away: true }
   };
 };

@@ -76,6 +76,10 @@ test(
     await expect(page.getByText('Three blades have two times')).toBeVisible();
     await page.getByLabel('Times on the wheel').fill('1/125 1/60');
     await page.getByRole('button', { name: /today’s answer/ }).click();
+    await page
+      .getByTestId('light-guide')
+      .getByRole('button', { name: /Sharp edge/ })
+      .click();
     await expect(page.getByTestId('instruction')).toContainText('Aperture');
     await page.getByRole('radio', { name: /^11–16/ }).check({ force: true });
     await expect(page.getByTestId('instruction')).toContainText('Aperture 11–16');

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, type Locator } from '@playwright/test';
 
 /** A running app. */
 export interface App {
@@ -109,5 +109,10 @@ export const test = base.extend<{ app: App; emptyApp: App }, { shared: Pick<App,
     await app.dispose();
   }
 });
+
+/** Unfolds a camera of the kit: its film, its sheet and what can be done with both. */
+export async function unfold(camera: Locator): Promise<void> {
+  await camera.locator('summary').click();
+}
 
 export { expect, type Page } from '@playwright/test';

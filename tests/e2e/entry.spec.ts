@@ -1,6 +1,6 @@
 // Entering and changing what is in the kit: cameras of every kind, films, things in the bag, loads that do not fit.
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './app.ts';
+import { expect, test, type Page, unfold } from './app.ts';
 
 const KINDS = [
   'Nothing to set',
@@ -48,6 +48,7 @@ test(
     await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 26 60 | dull: 9 9 9 18');
     await page.getByRole('button', { name: 'Keep this camera' }).click();
     const row = camera(page, 'Skerry folding');
+    await unfold(row);
     await row.getByLabel('Load it with').selectOption({ label: 'Minutepack 640' });
     await row.getByRole('button', { name: 'Load', exact: true }).click();
     await row.getByRole('link', { name: 'Go to Shoot' }).click();
@@ -72,10 +73,12 @@ test(
 
 test('a camera is changed, and another like it entered', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
+  await unfold(camera(page, 'Pebble box'));
   await page.getByRole('link', { name: 'Change Pebble box' }).click();
   await page.getByLabel('What you call it').fill('Pebble box, measured');
   await page.getByRole('button', { name: 'Keep the changes' }).click();
   await expect(camera(page, 'Pebble box, measured')).toContainText('5 of 8 left');
+  await unfold(camera(page, 'Pebble box'));
   await page.getByRole('link', { name: 'Another like Pebble box, measured' }).click();
   await expect(page.getByLabel('What you call it')).toHaveValue('Pebble box, measured, another');
   await page.getByRole('button', { name: 'Keep this camera' }).click();
@@ -88,6 +91,7 @@ test(
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit`);
     const pelican = camera(page, 'Pelican fold-up');
+    await unfold(pelican);
     await pelican.getByRole('button', { name: 'Finish film' }).click();
     await pelican.getByLabel('Load it with').selectOption({ label: 'Tidewater 125' });
     await pelican.getByRole('button', { name: 'Load', exact: true }).click();
@@ -104,6 +108,7 @@ test('double-run film is turned over, and back', { tag: '@phone' }, async ({ app
   await page.goto(`${app.url}/kit`);
   const ticker = camera(page, 'Ticker 8');
   await expect(ticker).toContainText('side one');
+  await unfold(ticker);
   await ticker.getByRole('button', { name: 'Turn to side two' }).click();
   await expect(ticker).toContainText('side two');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -127,7 +132,7 @@ test(
     await bag.getByRole('link', { name: 'Change Gull grey' }).click();
     await page.getByLabel('How strong').fill('8×');
     await page.getByRole('button', { name: 'Keep the changes' }).click();
-    await bag.getByRole('button', { name: 'Take out Gull grey' }).click();
+    await bag.getByRole('button', { name: 'Remove Gull grey' }).click();
     await expect(bag.getByText('Gull grey')).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(bag.getByText('Gull grey')).toBeVisible();
@@ -145,7 +150,7 @@ test('a film is changed and taken out of the kit', { tag: '@desktop' }, async ({
   await page.getByLabel('Its name').fill('Heliodor 64 II');
   await page.getByRole('button', { name: 'Keep the changes' }).click();
   await expect(films.getByText('Heliodor 64 II')).toBeVisible();
-  await films.getByRole('button', { name: 'Take out Heliodor 64 II' }).click();
+  await films.getByRole('button', { name: 'Remove Heliodor 64 II' }).click();
   await expect(films.getByText('Heliodor 64 II')).toHaveCount(0);
 });
 

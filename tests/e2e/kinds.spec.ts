@@ -94,6 +94,10 @@ test(
     await expect(page.getByText(/“1\/0” is not a shutter time/)).toBeVisible();
     await page.getByLabel('Its shortest time').fill('1/250');
     await page.getByRole('button', { name: /today’s answer/ }).click();
+    await page
+      .getByTestId('light-guide')
+      .getByRole('button', { name: /No shadow/ })
+      .click();
     await expect(page.getByTestId('instruction')).toContainText('Lighten–darken to 0');
     await expect(page.getByText(/The camera times it/).first()).toBeVisible();
   }

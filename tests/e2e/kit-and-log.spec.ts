@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './app.ts';
+import { expect, test, unfold } from './app.ts';
 
 test(
   'a first visit: three questions, an answer, a logged frame',
@@ -18,9 +18,56 @@ test(
     await page.getByLabel('Its opening').fill('f/5,6');
     await page.getByLabel('Film speed, ISO').fill('27°');
     await page.getByRole('button', { name: /today’s answer/ }).click();
+    // the answer for every light stands there; a press tells which it is
+    const guide = page.getByTestId('light-guide');
+    await expect(guide.getByRole('button')).toHaveCount(8);
+    await expect(guide).toContainText('Nothing to set');
+    await guide.getByRole('button', { name: /Sharp edge/ }).click();
     await expect(page.getByTestId('instruction')).toContainText('Nothing to set');
     await page.getByTestId('log').click();
     await expect(page.getByTestId('frames-left')).toHaveText('7 left');
+  }
+);
+
+test(
+  'what was chosen last is in use on this device, and an address that names a film says so',
+  { tag: '@desktop' },
+  async ({ app, page, browser }) => {
+    const pair = page.getByRole('link', { name: /In use|with/ }).first();
+    await page.goto(`${app.url}/shoot?load=demo-load-heron`);
+    await expect(page.getByText(/is in use now, as this address says/)).toBeVisible();
+    await expect(pair).toContainText('Heron');
+    // the address keeps no film: what is chosen in Kit is in use at once, and stays
+    await expect(page).not.toHaveURL(/load=/);
+    await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Kit' }).click();
+    const pebble = page.getByRole('article').filter({ hasText: 'Pebble box' });
+    await pebble.getByRole('button', { name: 'Use this camera' }).click();
+    await expect(pebble).toContainText('In use');
+    await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Shoot' }).click();
+    await expect(pair).toContainText('Pebble box');
+    await page.goBack();
+    await page.goto(`${app.url}/shoot`);
+    await expect(pair).toContainText('Pebble box');
+    // a film that is finished and another that is loaded: the new one
+    await page.goto(`${app.url}/kit`);
+    await unfold(pebble);
+    await pebble.getByRole('button', { name: 'Finish film' }).click();
+    await pebble.getByLabel('Load it with').selectOption({ label: 'Tidewater 125' });
+    await pebble.getByRole('button', { name: 'Load', exact: true }).click();
+    await expect(pebble).toContainText('In use');
+    await page.goto(`${app.url}/shoot`);
+    await expect(pair).toContainText('Tidewater 125');
+    // another device chose nothing of its own, and its choice is its own
+    const phone = await (await browser.newContext()).newPage();
+    await phone.goto(`${app.url}/kit`);
+    const marigold = phone.getByRole('article').filter({ hasText: 'Marigold 6' });
+    await marigold.getByRole('button', { name: 'Use this camera' }).click();
+    await expect(marigold).toContainText('In use');
+    await page.reload();
+    await expect(pair).toContainText('Pebble box');
+    // a bookmark to a film that is gone
+    await page.goto(`${app.url}/shoot?load=long-gone`);
+    await expect(page.getByText(/names is not in the kit any more. Pebble box with/)).toBeVisible();
   }
 );
 
@@ -47,6 +94,7 @@ test(
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit`);
     const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+    await unfold(marigold);
     await marigold.getByRole('button', { name: 'Finish film' }).click();
     await marigold.getByLabel('Load it with').selectOption({ label: 'Lantern 400' });
     await expect(marigold.getByLabel('Frames')).toHaveValue('12');
@@ -62,6 +110,7 @@ test(
 test('a camera is retired and brought back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const ticker = page.getByRole('article').filter({ hasText: 'Ticker 8' });
+  await unfold(ticker);
   await ticker.getByRole('button', { name: 'Retire Ticker 8' }).click();
   await expect(ticker).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -85,6 +134,7 @@ test(
     await page.getByRole('button', { name: 'Keep this film' }).click();
     await expect(page.getByText('Kelpbed 50').first()).toBeVisible();
     const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+    await unfold(marigold);
     await marigold.getByRole('button', { name: 'Finish film' }).click();
     await marigold.getByLabel('Load it with').selectOption({ label: 'Kelpbed 50' });
     await marigold.getByRole('button', { name: 'Load' }).click();
@@ -95,6 +145,7 @@ test(
 test('finishing a film can be taken back', { tag: '@desktop' }, async ({ app, page }) => {
   await page.goto(`${app.url}/kit`);
   const pebble = page.getByRole('article').filter({ hasText: 'Pebble box' });
+  await unfold(pebble);
   await pebble.getByRole('button', { name: 'Finish film' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(pebble).toContainText('5 of 8 left');

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test } from './app.ts';
+import { expect, test, unfold } from './app.ts';
 
 const SOFT = 'shadow=soft';
 
@@ -31,6 +31,11 @@ async function contrastOf(page: Page, testId: string): Promise<number> {
 
 test('light, verdict, log, restart, still there', async ({ app, page }) => {
   await page.goto(app.url);
+  // nobody told the light yet: the answer for each, and one press tells it
+  await page
+    .getByTestId('light-guide')
+    .getByRole('button', { name: /Sharp edge/ })
+    .click();
   await expect(page.getByTestId('instruction')).toContainText('Lever to');
   await page.getByRole('radio', { name: /Deep shade/ }).check();
   // too dark for what is held: never B in the hand, but a place to stand it on
@@ -244,6 +249,7 @@ test(
   async ({ app, page, browser }) => {
     await page.goto(`${app.url}/kit`);
     const corvane = page.getByRole('article').filter({ hasText: 'Pebble box' });
+    await unfold(corvane);
     await corvane.getByRole('button', { name: 'Finish film' }).click();
     await expect(page.getByText('The film is finished.')).toBeVisible();
     await corvane.getByLabel('Frames').fill('1');
@@ -279,11 +285,9 @@ test(
     await expect(page.getByTestId('log')).toBeVisible();
     const other = await context.newPage();
     await other.goto(`${app.url}/kit`);
-    await other
-      .getByRole('article')
-      .filter({ hasText: 'Marigold' })
-      .getByRole('button', { name: 'Finish film' })
-      .click();
+    const marigold = other.getByRole('article').filter({ hasText: 'Marigold' });
+    await unfold(marigold);
+    await marigold.getByRole('button', { name: 'Finish film' }).click();
     await expect(other.getByText('The film is finished.')).toBeVisible();
     await page.getByTestId('log').click();
     await expect(page.getByText(/This film was finished/).first()).toBeVisible();

@@ -1,5 +1,5 @@
 // What is noted stays true: through a change of the camera, a town, a judgement, the development; and two people at one thing.
-import { expect, test } from './app.ts';
+import { expect, test, unfold } from './app.ts';
 
 const FILM = 'demo-load-marigold';
 
@@ -45,11 +45,9 @@ test('log, edit the camera, choose a town, judge, develop, read the log again: e
   expect(await words()).toEqual(before);
 
   await page.goto(`${app.url}/kit`);
-  await page
-    .getByRole('article')
-    .filter({ hasText: 'Marigold 6' })
-    .getByRole('button', { name: 'Finish film' })
-    .click();
+  const marigold = page.getByRole('article').filter({ hasText: 'Marigold 6' });
+  await unfold(marigold);
+  await marigold.getByRole('button', { name: 'Finish film' }).click();
   await page.goto(`${app.url}/log?film=${FILM}`);
   await page.getByRole('button', { name: 'Note its development' }).click();
   await page.getByLabel('Developer').fill('Borax soup');

@@ -52,3 +52,12 @@ export function parseStops(text: string): number | null {
 function readStopAmount(body: string): number | null {
   return body.startsWith('-') ? null : parseDecimal(body);
 }
+
+/** A light value to half a stop: 10.4 → "10½". */
+export function formatHalves(value: number): string {
+  const halves = Math.round(2 * value);
+  const whole = Math.trunc(halves / 2);
+  const sign = halves < 0 ? '−' : '';
+  const half = halves % 2 === 0 ? '' : '½';
+  return `${sign}${whole === 0 && half !== '' ? '' : Math.abs(whole)}${half}`;
+}

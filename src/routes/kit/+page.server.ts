@@ -1,12 +1,18 @@
-import { fail } from '@sveltejs/kit';
+import { fail, type Cookies } from '@sveltejs/kit';
+import { IN_USE_COOKIE } from '#schema/settings/settings.ts';
 import { textOf } from '#server/http/form.ts';
 import { nextFirstNumber, packFilterAsked } from '#server/kit/next-load.ts';
-import { pairOf, remarkBefore } from '#server/kit/pairs.ts';
+import { pairInUse, pairOf, remarkBefore } from '#server/kit/pairs.ts';
 import { explainLoadRefusal } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => {
+/** Remembers on the device which loaded camera was chosen last. */
+function useHere(cookies: Cookies, loadId: string): void {
+  cookies.set(IN_USE_COOKIE, loadId, { path: '/', httpOnly: false, secure: false, maxAge: 34_560_000 });
+}
+
+export const load: PageServerLoad = ({ cookies }) => {
   const s = store();
   const open = s.loads.list().filter((l) => l.finishedAt === null);
   return {
@@ -26,7 +32,7 @@ export const load: PageServerLoad = () => {
     retired: s.cameras.retired().map(({ id, name }) => ({ id, name })),
     films: s.films.list().map((f) => f.value),
     things: s.things.list(),
-    inUse: s.loads.inUse()?.id ?? null
+    inUse: pairInUse(s, null, cookies.get(IN_USE_COOKIE) ?? null)?.loadId ?? null
   };
 };
 
@@ -36,13 +42,14 @@ const now = (): string => serverNow().at;
 const done = (did: string, id: string, words: string, undo: string) => ({ did, id, words, undo });
 
 export const actions: Actions = {
-  take: async ({ request }) => {
+  take: async ({ request, cookies }) => {
     const s = store();
     const id = textOf(await request.formData(), 'id');
     if (!s.loads.find(id)) return fail(404, { message: 'That film is not in a camera any more.' });
     s.loads.use(id);
+    useHere(cookies, id);
   },
-  load: async ({ request }) => {
+  load: async ({ request, cookies }) => {
     const form = await request.formData();
     const [cameraId, filmId, frames] = ['camera', 'film', 'frames'].map((n) => textOf(form, n));
     const refuse = (message: string, anyway = false) =>
@@ -59,12 +66,16 @@ export const actions: Actions = {
         .loads.ofCamera(cameraId ?? '')
         .at(-1) ?? null;
     const packFilter = packFilterAsked(before);
+    const id = crypto.randomUUID();
     const outcome = store().loading.load({
-      ...{ id: crypto.randomUUID(), cameraId: cameraId ?? '', filmId: filmId ?? '', framesTotal },
+      ...{ id, cameraId: cameraId ?? '', filmId: filmId ?? '', framesTotal },
       ...{ firstNumber: first, loadedAt: serverNow(), anyway: textOf(form, 'anyway') === 'yes' },
       packFilter: packFilter && textOf(form, 'packFilter') === 'yes' ? { ...packFilter, on: false } : null
     });
-    if (outcome.ok) return;
+    if (outcome.ok) {
+      useHere(cookies, id);
+      return;
+    }
     const { refusal } = outcome;
     return refuse(explainLoadRefusal(refusal), refusal.reason === 'misfit' && !refusal.final);
   },

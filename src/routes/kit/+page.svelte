@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Search from '@lucide/svelte/icons/search';
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
@@ -11,154 +12,131 @@
 
   let { data, form }: PageProps = $props();
   const current = useCurrent();
-  const lightQuery = $derived(`?${queryFromLight(current.light).toString()}`);
+  // a light that nobody told is not told by a link either
+  const lightQuery = $derived(current.isTold ? `?${queryFromLight(current.light).toString()}` : '');
+  let words = $state('');
+  const isFound = (...texts: readonly string[]): boolean =>
+    words
+      .trim()
+      .toLowerCase()
+      .split(/\s+/)
+      .every((w) => texts.some((t) => t.toLowerCase().includes(w)));
+  const cameras = $derived(
+    data.cameras
+      .filter(({ camera, pair }) => isFound(camera.name, pair?.film.name ?? ''))
+      // what is loaded stands first, the one in use before all
+      .map((row, i) => ({ ...row, order: row.pair ? (row.pair.loadId === data.inUse ? -1 : i) : 1000 + i }))
+      .sort((a, b) => a.order - b.order)
+  );
   const refused = $derived(form?.message === undefined ? null : form);
   const refusedCamera = $derived(refused?.cameraId ?? null);
   const did = $derived(form?.did === undefined ? null : form);
-  const films = $derived(data.films.map((f) => ({ id: f.id, name: f.name, words: sayFilm(f) })));
+  const films = $derived(
+    data.films
+      .map((f) => ({ id: f.id, name: f.name, words: sayFilm(f) }))
+      .filter((f) => isFound(f.name, f.words))
+  );
   const bag = $derived(
     THING_KINDS.map((kind) => ({
       kind,
       lines: data.things
         .filter((t) => t.data.kind === kind)
         .map((t) => ({ id: t.id, name: t.name, words: sayThing(t) }))
+        .filter((t) => isFound(t.name, t.words, kind))
     })).filter((group) => group.lines.length > 0)
   );
+  const bagCount = $derived(bag.reduce((sum, group) => sum + group.lines.length, 0));
 </script>
 
 <svelte:head><title>Kit · Just Enough</title></svelte:head>
-<div class="head">
-  <h1>Kit</h1>
-  <span class="ways">
+<div class="mb-2 flex flex-wrap items-center justify-between gap-2">
+  <h1 class="text-[1.75rem]">Kit</h1>
+  <span class="flex flex-wrap gap-2">
     <a class="btn preset-outlined-surface-950-50" href="/kit/pairs{lightQuery}"
       >Which film for which camera?</a
     >
-    <a class="btn preset-outlined-surface-950-50" href="/kit/camera">Enter a camera</a>
+    <a class="btn preset-outlined-surface-950-50" href="/kit/camera">Add a camera</a>
   </span>
 </div>
-{#if refused && !refusedCamera}<p class="refused" role="alert">{refused.message}</p>{/if}
+{#if refused && !refusedCamera}<p class="mb-2 font-semibold text-(--accent)" role="alert">
+    {refused.message}
+  </p>{/if}
 {#if did}
-  <form method="post" action="?/{did.undo}" use:enhance class="done">
+  <form method="post" action="?/{did.undo}" use:enhance class="mb-2 flex items-center gap-3">
     <input type="hidden" name="id" value={did.id} />
     <span role="status">{did.words}</span>
     <button class="btn preset-outlined-surface-950-50">Undo</button>
   </form>
 {/if}
-<div class="cameras">
-  {#each data.cameras as { camera, pair, next } (camera.id)}
-    <CameraRow
-      {camera}
-      {pair}
-      {next}
-      films={data.films}
-      inUse={pair !== null && pair.loadId === data.inUse}
-      refused={refusedCamera === camera.id ? refused : null}
-      {lightQuery}
-    />
-  {:else}
-    <p>No camera yet. <a href="/start">Answer three questions about yours</a>.</p>
-  {/each}
+<div class="mb-3 flex flex-wrap items-center gap-x-5 gap-y-1">
+  <label class="flex flex-[1_1_16rem] items-center gap-2">
+    <Search size={18} aria-hidden="true" /><span class="sr-only">Search the kit</span>
+    <input class="input max-w-80" type="search" placeholder="camera, film, filter …" bind:value={words} />
+  </label>
+  <nav class="flex gap-4" aria-label="Parts of the kit">
+    <a class="link" href="#cameras">Cameras {cameras.length}</a>
+    <a class="link" href="#films">Films {films.length}</a>
+    <a class="link" href="#bag">Bag {bagCount}</a>
+  </nav>
 </div>
-{#if data.retired.length > 0}
-  <details>
-    <summary>Retired cameras ({data.retired.length})</summary>
-    <ul>
-      {#each data.retired as camera (camera.id)}
-        <li>
-          <b>{camera.name}</b>
-          <Act act="bringBack" id={camera.id} words="Bring back" label="Bring back {camera.name}" />
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
-<div class="columns">
-  <section aria-label="Films">
-    <div class="head">
+<section aria-labelledby="cameras" class="scroll-mt-2">
+  <h2 id="cameras" class="sr-only">Cameras</h2>
+  <div class="grid gap-3 lg:grid-cols-2">
+    {#each cameras as { camera, pair, next } (camera.id)}
+      <CameraRow
+        {camera}
+        {pair}
+        {next}
+        films={data.films}
+        inUse={pair !== null && pair.loadId === data.inUse}
+        refused={refusedCamera === camera.id ? refused : null}
+        shoot="/shoot{lightQuery}"
+      />
+    {:else}
+      {#if data.cameras.length === 0}
+        <p>No camera yet. <a class="link" href="/start">Answer three questions about yours</a>.</p>
+      {:else}
+        <p>No camera has “{words.trim()}” in its name or its film’s.</p>
+      {/if}
+    {/each}
+  </div>
+  {#if data.retired.length > 0}
+    <details class="mt-2">
+      <summary class="min-h-11 cursor-pointer py-2">Retired cameras ({data.retired.length})</summary>
+      <ul>
+        {#each data.retired as camera (camera.id)}
+          <li class="flex items-center gap-4 py-1">
+            <b>{camera.name}</b>
+            <Act act="bringBack" id={camera.id} words="Bring back" label="Bring back {camera.name}" />
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+</section>
+<div class="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+  <section aria-label="Films" id="films" class="scroll-mt-2">
+    <div class="flex items-center justify-between">
       <h2>Films</h2>
-      <a class="btn preset-outlined-surface-950-50" href="/kit/film">Enter a film</a>
+      <a class="btn preset-outlined-surface-950-50" href="/kit/film">Add a film</a>
     </div>
     <KitList lines={films} path="/kit/film" remove="removeFilm" />
+    {#if films.length === 0 && data.films.length > 0}<p>No film has “{words.trim()}” in its name.</p>{/if}
   </section>
-  <section aria-label="In the bag" id="bag">
-    <div class="head">
+  <section aria-label="In the bag" id="bag" class="scroll-mt-2">
+    <div class="flex items-center justify-between">
       <h2>In the bag</h2>
-      <a class="btn preset-outlined-surface-950-50" href="/kit/thing">Put something in</a>
+      <a class="btn preset-outlined-surface-950-50" href="/kit/thing">Add to the bag</a>
     </div>
     {#each bag as group (group.kind)}
-      <h3>{THING_WORDS[group.kind][1]}</h3>
+      <h3 class="kicker mt-2">{THING_WORDS[group.kind][1]}</h3>
       <KitList lines={group.lines} path="/kit/thing" remove="removeThing" />
     {:else}
-      <p class="soft">
-        Filters, flashes, meters, supports and lamps stand here; what would help on Shoot is drawn from them.
+      <p class="text-(--soft)">
+        {data.things.length === 0
+          ? 'Filters, flashes, meters, supports and lamps: what would help on Shoot is drawn from them.'
+          : `Nothing in the bag has “${words.trim()}” in its name.`}
       </p>
     {/each}
   </section>
 </div>
-
-<style>
-  .head {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    margin: 4px 0 10px;
-  }
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 650;
-  }
-  .preset-outlined-surface-950-50 {
-    display: inline-grid;
-    place-content: center;
-    text-decoration: none;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: flex-end;
-    gap: 8px;
-  }
-  .cameras {
-    display: grid;
-    gap: 12px;
-  }
-  .columns {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 20px 40px;
-    margin-top: 22px;
-  }
-  h3 {
-    font: 600 0.875rem/1.25 var(--font-body);
-    color: var(--soft);
-    margin-top: 8px;
-  }
-  details {
-    margin-top: 12px;
-  }
-  li {
-    display: flex;
-    align-items: center;
-    gap: 16px;
-    padding: 4px 0;
-  }
-  .refused {
-    color: var(--accent);
-    font-weight: 600;
-    margin-bottom: 8px;
-  }
-  .done {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    margin-bottom: 10px;
-  }
-  a {
-    text-decoration: underline;
-  }
-  @media (max-width: 900px) {
-    .columns {
-      grid-template-columns: minmax(0, 1fr);
-    }
-  }
-</style>

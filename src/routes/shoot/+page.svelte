@@ -1,7 +1,6 @@
 <script lang="ts">
   import { setsOf } from '#core/camera/camera.ts';
   import { onMount } from 'svelte';
-  import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { stepsAround } from '#core/advice/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
@@ -11,15 +10,13 @@
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
   import { sayConflict } from '#ui/offline/say-offline.ts';
-  import { nextScheme } from '#ui/scheme.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
   import FramePanel from '#ui/shoot/FramePanel.svelte';
   import HeardTime from '#ui/shoot/HeardTime.svelte';
   import LightGuide from '#ui/shoot/LightGuide.svelte';
-  import KeySheet from '#ui/shoot/KeySheet.svelte';
-  import { listen } from '#ui/shoot/keys.ts';
+  import { listen } from '#ui/places/keys.ts';
   import { Logger } from '#ui/shoot/logger.svelte.ts';
   import LongExposure from '#ui/shoot/LongExposure.svelte';
   import OnCamera from '#ui/shoot/OnCamera.svelte';
@@ -54,7 +51,6 @@
     const timer = setTimeout(() => (whole = true));
     return () => clearTimeout(timer);
   });
-  let keysShown = $state(false);
   let frameOpen = $state(false);
   let cameraOpen = $state(false);
   const timesItself = $derived(around !== null && setsOf(around.pair.camera).time);
@@ -92,12 +88,7 @@
       l: () => judged && void logger.log(judged),
       b: () => (logger.bracket ? logger.leave() : judged && logger.begin(judged)),
       t: () => document.querySelector<HTMLButtonElement>('[data-key="T"]')?.click(),
-      u: () => current.takeBack(),
-      d: () => nextScheme(current),
-      '1': () => void goto('/shoot'),
-      '2': () => void goto('/kit'),
-      '3': () => void goto('/log'),
-      '?': () => (keysShown = !keysShown)
+      u: () => current.takeBack()
     })
   );
 </script>
@@ -182,7 +173,6 @@
     <a class="btn preset-filled-primary-700-300" href="/start">Enter your camera</a>
   </section>
 {/if}
-{#if keysShown}<KeySheet onclose={() => (keysShown = false)} />{/if}
 
 <style>
   .shoot {

@@ -9,6 +9,8 @@ export const SCHEMES = ['day', 'evening', 'dark'] as const;
 export type Scheme = (typeof SCHEMES)[number];
 /** The cookie in which a device keeps its look. */
 export const LOOK_COOKIE = 'just-enough-look';
+/** Where a device keeps which loaded camera is in use on it. */
+export const IN_USE_COOKIE = 'just-enough-in-use';
 
 /** The look of that name; null = there is none. */
 export function schemeOf(name: string | undefined): Scheme | null {

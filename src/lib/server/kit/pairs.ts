@@ -25,9 +25,18 @@ export function remarkBefore(store: Repositories, load: Pick<Load, 'id' | 'camer
   return (at === -1 ? films.at(-1) : films[at - 1])?.remark ?? '';
 }
 
-/** The pair a page is about: the one its address names, else the one in use. */
-export function pairInUse(store: Repositories, loadId: string | null): Pair | null {
-  const load = (loadId === null ? null : store.loads.find(loadId)) ?? store.loads.inUse();
+/**
+ * The pair a page is about: the one its address names, else the one that was chosen last on this device, else anywhere.
+ * @param asked the load that the address names @param chosen the device's own; a finished one is out of use
+ */
+export function pairInUse(
+  store: Repositories,
+  asked: string | null,
+  chosen: string | null = null
+): Pair | null {
+  const named = asked === null ? null : store.loads.find(asked);
+  const own = chosen === null ? null : store.loads.find(chosen);
+  const load = named ?? (own?.finishedAt === null ? own : null) ?? store.loads.inUse();
   return load && pairOf(store, load);
 }
 

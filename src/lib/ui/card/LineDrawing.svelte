@@ -6,17 +6,19 @@
     strokes: Figure;
     width: number;
     height: number;
+    /** As wide as there is room, instead of its natural size. */
+    shrunk?: boolean;
   }
 </script>
 
 <script lang="ts">
-  let { strokes, width, height }: LineDrawingProps = $props();
+  let { strokes, width, height, shrunk = false }: LineDrawingProps = $props();
 </script>
 
 <svg
   viewBox="0 0 {width} {height}"
-  style:height="{height}px"
-  style:min-width="min({width}px, 100%)"
+  style:height={shrunk ? 'auto' : `${height}px`}
+  style:min-width={shrunk ? '0' : `min(${width}px, 100%)`}
   aria-hidden="true"
 >
   {#each strokes as stroke, i (i)}

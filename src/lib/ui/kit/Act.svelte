@@ -2,7 +2,7 @@
   const LOOKS = {
     press: 'btn preset-filled-primary-700-300',
     quiet: 'btn preset-outlined-surface-950-50',
-    plain: 'plain'
+    link: 'link'
   } as const;
 
   /** A form of one button: does something to one thing of the kit. */

@@ -14,19 +14,23 @@
     films: readonly Film[];
     /** Why the last load was refused, if it was this camera's. */
     refused: RefusedLoad | null;
-    /** The light now as a query, carried along to Shoot. */
-    lightQuery: string;
+    /** Where Shoot is, with the light that was told. */
+    shoot: string;
   }
 </script>
 
 <script lang="ts">
   import { positionsOf } from '#core/camera/camera.ts';
+  import { entryOf, SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
   import { fixedLine } from '../card/fixed-line.ts';
+  import LineDrawing from '../card/LineDrawing.svelte';
   import Act from './Act.svelte';
   import LoadForm from './LoadForm.svelte';
+  import PairReach from './PairReach.svelte';
   import { sayFilm } from './say-kit.ts';
 
-  let { camera, pair, next, inUse, films, refused, lightQuery }: CameraRowProps = $props();
+  let { camera, pair, next, inUse, films, refused, shoot }: CameraRowProps = $props();
+  const figure = $derived(SHEET_ENTRIES.find(({ name }) => name === entryOf(camera))?.figure ?? []);
   const controls = $derived(
     camera.controls
       .filter((c) => positionsOf(c).length > 1)
@@ -39,103 +43,70 @@
   );
 </script>
 
-<article class="card" class:inUse>
-  <div class="what">
-    <h2>{camera.name}</h2>
-    {#each controls as line (line)}<p>{line}</p>{/each}
-    <p class="soft">{fixedLine(camera)}</p>
-    <div class="small">
-      <a href="/kit/camera/{camera.id}" aria-label="Change {camera.name}">Change</a>
-      <a href="/kit/camera?like={camera.id}" aria-label="Another like {camera.name}">Another like it</a>
-      <Act act="retire" id={camera.id} words="Retire" label="Retire {camera.name}" look="plain" />
-    </div>
+<article
+  class={[
+    'card grid grid-cols-[5.5rem_minmax(0,1fr)] gap-x-4 gap-y-1 p-3 sm:grid-cols-[7rem_minmax(0,1fr)_auto]',
+    inUse ? 'shadow-[inset_5px_0_0_var(--accent)]' : 'border-(--line)!'
+  ]}
+>
+  <div class="self-center" aria-hidden="true">
+    <LineDrawing strokes={figure} width={160} height={96} shrunk />
   </div>
-  <div class="film">
+  <div class="min-w-0">
+    <h3 class="text-[1.1875rem] leading-tight">{camera.name}</h3>
     {#if pair}
-      <p>
-        <b>{pair.film.name}</b> in it{#if pair.side !== null}, side {pair.side === 1 ? 'one' : 'two'}{/if},
+      <p class="leading-snug">
+        {pair.film.name}{#if pair.side !== null}, side {pair.side === 1 ? 'one' : 'two'}{/if},
         <b>{pair.framesLeft}</b>
         {pair.side === null ? `of ${pair.framesTotal} left` : 'left on this side'}
       </p>
-      <p class="soft">{sayFilm(pair.film)}</p>
-      <div class="acts">
-        {#if inUse}
-          <p class="current">In use</p>
-          <a class="btn preset-outlined-surface-950-50" href="/shoot{lightQuery}">Go to Shoot</a>
-        {:else}
-          <Act act="take" id={pair.loadId} words="Use this camera" />
-        {/if}
-        {#if pair.side !== null}
-          <Act act="turnOver" id={pair.loadId} words="Turn to side {pair.side === 1 ? 'two' : 'one'}" />
-        {/if}
-        <Act act="finish" id={pair.loadId} words="Finish film" />
-      </div>
-      {#if pair.side === 1}
-        <p class="soft">
-          Turn the reel over in dim light, leave a loop, and run off a few feet before side two.
-        </p>
-      {/if}
+      <PairReach {pair} />
     {:else}
-      <LoadForm {camera} {films} {refused} {next} />
+      <p class="text-(--soft)">No film in it</p>
     {/if}
   </div>
+  <div
+    class="z-1 col-start-2 row-start-2 flex items-center justify-end gap-3 self-start sm:col-start-3 sm:row-start-1 sm:self-center"
+  >
+    {#if pair && inUse}
+      <b class="text-(--accent)">In use</b>
+      <a class="btn preset-outlined-surface-950-50" href={shoot}>Go to Shoot</a>
+    {:else if pair}
+      <Act act="take" id={pair.loadId} words="Use this camera" />
+    {/if}
+  </div>
+  <details class="col-span-full row-start-2" open={refused !== null || undefined}>
+    <summary class="inline-flex min-h-11 cursor-pointer items-center gap-1 text-(--soft) underline"
+      >{pair ? 'More' : 'Load a film, and more'}<span class="sr-only"> about {camera.name}</span></summary
+    >
+    <div class="grid gap-2 pt-1 pb-2">
+      {#if pair}
+        <p class="text-(--soft)">{sayFilm(pair.film)}</p>
+        <div class="flex flex-wrap gap-3">
+          {#if pair.side !== null}
+            <Act act="turnOver" id={pair.loadId} words="Turn to side {pair.side === 1 ? 'two' : 'one'}" />
+          {/if}
+          <Act act="finish" id={pair.loadId} words="Finish film" />
+        </div>
+        {#if pair.side === 1}
+          <p class="text-(--soft)">
+            Turn the reel over in dim light, leave a loop, and run off a few feet before side two.
+          </p>
+        {/if}
+      {:else}
+        <LoadForm {camera} {films} {refused} {next} />
+      {/if}
+      <ul class="text-[0.9375rem]">
+        {#each controls as line (line)}<li>{line}</li>{/each}
+        {#if fixedLine(camera) !== ''}<li class="text-(--soft)">{fixedLine(camera)}</li>{/if}
+      </ul>
+      <div class="flex flex-wrap gap-x-5">
+        <a class="link" href="/kit/camera/{camera.id}" aria-label="Change {camera.name}">Change</a>
+        <a class="link" href="/kit/camera?like={camera.id}" aria-label="Another like {camera.name}"
+          >Another like it</a
+        >
+        <Act act="retire" id={camera.id} words="Retire" label="Retire {camera.name}" look="link" />
+      </div>
+    </div>
+  </details>
 </article>
-
-<style>
-  article {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    gap: 12px 28px;
-    padding: 16px 20px;
-    border-color: var(--line);
-  }
-  article.inUse {
-    border-color: var(--ink);
-    box-shadow: inset 5px 0 0 var(--accent);
-  }
-  h2 {
-    font-size: 1.375rem;
-    font-weight: 650;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.9375rem;
-  }
-  .small {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 18px;
-  }
-  .small a,
-  .small :global(button) {
-    display: inline-grid;
-    align-content: center;
-    min-height: 44px;
-    min-width: 44px;
-    color: var(--soft);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 10px;
-    margin-top: 8px;
-  }
-  .current {
-    font-weight: 650;
-    color: var(--accent);
-  }
-  .preset-outlined-surface-950-50 {
-    display: inline-grid;
-    place-content: center;
-  }
-  @media (max-width: 700px) {
-    article {
-      grid-template-columns: minmax(0, 1fr);
-      padding: 14px 16px;
-    }
-  }
-</style>

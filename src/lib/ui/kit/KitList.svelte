@@ -24,39 +24,12 @@
 
 <ul>
   {#each lines as line (line.id)}
-    <li>
-      <span class="what"><b>{line.name}</b> <span>{line.words}</span></span>
-      <a href="{path}/{line.id}" aria-label="Change {line.name}">Change</a>
-      <Act act={remove} id={line.id} words="Take out" label="Take out {line.name}" look="plain" />
+    <li class="flex flex-wrap items-center gap-x-4 border-b border-(--line)">
+      <span class="flex-[1_1_18rem] py-1"
+        ><b>{line.name}</b> <span class="ml-2 text-(--soft)">{line.words}</span></span
+      >
+      <a class="link" href="{path}/{line.id}" aria-label="Change {line.name}">Change</a>
+      <Act act={remove} id={line.id} words="Remove" label="Remove {line.name}" look="link" />
     </li>
   {/each}
 </ul>
-
-<style>
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 18px;
-    border-bottom: 1px solid var(--line);
-  }
-  .what {
-    flex: 1 1 18rem;
-    padding: 7px 0;
-  }
-  .what span {
-    color: var(--soft);
-    margin-left: 8px;
-  }
-  a,
-  li :global(button) {
-    display: inline-grid;
-    align-content: center;
-    min-height: 44px;
-    min-width: 44px;
-    color: var(--soft);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-  }
-</style>

@@ -5,8 +5,8 @@
   export interface ReachBarProps {
     likely: readonly LvInterval[];
     possible: readonly LvInterval[];
-    /** The light now. */
-    lv: number;
+    /** The light now; null = not told. */
+    lv: number | null;
   }
 </script>
 
@@ -36,7 +36,7 @@
   {#each likely as interval (interval.from)}
     <span class="likely" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
   {/each}
-  <i style:left={percent(clamp(shareOf(WHOLE, lv)))}></i>
+  {#if lv !== null}<i style:left={percent(clamp(shareOf(WHOLE, lv)))}></i>{/if}
 </div>
 
 <style>

@@ -6,7 +6,14 @@ import { guideRows } from './light-guide.ts';
 
 const TOY = cameraWith([marked('aperture', [13, 9]), fixed('time', 'N', 1 / 90)]);
 const pair: Pair = {
-  ...{ loadId: 'l', camera: TOY, film: filmWith({ iso: 200 }), framesTotal: 12, framesLeft: 7, nextNumber: 6 },
+  ...{
+    loadId: 'l',
+    camera: TOY,
+    film: filmWith({ iso: 200 }),
+    framesTotal: 12,
+    framesLeft: 7,
+    nextNumber: 6
+  },
   ...{ finished: false, present: {}, side: null, lastConditions: null, lastRemark: '', loadRevision: 1 },
   ...{ cameraRevision: 1, filmRevision: 1, firstNumber: 1, packFilter: null }
 };

@@ -11,7 +11,7 @@ import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
 import type { ToldSky } from '#core/sky/illuminance.ts';
 import type { Facing } from '#core/sky/sky-light.ts';
 import { clockText } from '#core/sky/zone.ts';
-import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
+import { formatHalves, formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 import type { LightChoice, LightWay } from '#core/ways/choice.ts';
 
 /** What each shadow clue is called, and what the sky does then. */
@@ -115,10 +115,26 @@ export function sayLight(light: LightChoice): string {
   return `LV ${formatLv(light.lv)} from ${sayWay(light.way)}, give or take ${formatThirds(light.sdStops)}.`;
 }
 
-/** Stretches of light in words, as far as the scale goes: "10⅓ to 16". */
+/** A gap that no light is known well enough to fall into, stops. */
+const NO_GAP = 0.5;
+
+/** Stretches with the gaps closed that are too small to tell. @param intervals ascending */
+export function closedGaps(intervals: readonly LvInterval[]): readonly LvInterval[] {
+  const closed: LvInterval[] = [];
+  for (const next of intervals) {
+    const last = closed.at(-1);
+    if (last && next.from - last.to < NO_GAP) closed[closed.length - 1] = { from: last.from, to: next.to };
+    else closed.push(next);
+  }
+  return closed;
+}
+
+/** Stretches of light in words, as far as the scale goes, to half a stop: "10½ to 16". */
 export function sayIntervals(intervals: readonly LvInterval[]): string {
-  const held = (lv: number): string => formatLv(Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)));
-  return intervals.map((i) => `${held(i.from)} to ${held(i.to)}`).join(', and ');
+  const held = (lv: number): string => formatHalves(Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)));
+  return closedGaps(intervals)
+    .map((i) => `${held(i.from)} to ${held(i.to)}`)
+    .join(', and ');
 }
 
 /** The reach in one line. @param standing where something to stand it on makes more likely */
@@ -126,8 +142,8 @@ export function sayReach(reach: Reach, standing: readonly LvInterval[] = []): st
   const more = standing.length > 0 ? `; on something also from LV ${sayIntervals(standing)}` : '';
   const [first] = reach.possible;
   const last = reach.possible.at(-1);
-  if (reach.likely.length > 2 && first && last) {
-    return `May come out from LV ${formatLv(first.from)} to ${formatLv(last.to)}, likely only where a mark fits the light`;
+  if (closedGaps(reach.likely).length > 2 && first && last) {
+    return `May come out from LV ${sayIntervals([{ from: first.from, to: last.to }])}, likely only where a mark fits the light`;
   }
   if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}${more}`;
   if (standing.length > 0) return `By hand nothing is likely; on something from LV ${sayIntervals(standing)}`;

@@ -14,7 +14,7 @@ import {
   sayTime,
   sayVerdict
 } from './say.ts';
-import { sayLight, sayReach, saySpeeds } from './say-light.ts';
+import { sayIntervals, sayLight, sayReach, saySpeeds } from './say-light.ts';
 import { sayRemedy, sayRemedySetting, sayStep } from './say-remedy.ts';
 
 const sun = choiceFromShadow('sharp', { bright: false, backlit: false });
@@ -145,6 +145,15 @@ describe('light, reach and speeds', () => {
   test('a reach beyond the scale is told as far as the scale goes', () => {
     const reach = { likely: [{ from: -12, to: 19.3 }], possible: [], services: [], largestLikelySd: 1 };
     expect(sayReach(reach)).toBe('Comes out from LV −8 to 18');
+  });
+  test('gaps under half a stop are closed, and words go to half stops', () => {
+    const likely = [
+      { from: 9.3, to: 9.7 },
+      { from: 10.1, to: 10.7 },
+      { from: 12, to: 13.3 }
+    ];
+    expect(sayIntervals(likely)).toBe('9½ to 10½, and 12 to 13½');
+    expect(sayIntervals([{ from: -0.4, to: 0.6 }])).toBe('−½ to ½');
   });
   test('a reach in slivers is told as one stretch', () => {
     const slivers = [9, 10, 11].map((lv) => ({ from: lv, to: lv + 0.1 }));

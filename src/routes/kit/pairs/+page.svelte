@@ -10,7 +10,7 @@
   let { data }: PageProps = $props();
   const current = useCurrent();
   const pairs = $derived(pairVerdicts(data.cameras, data.kitFilms, current.light, current.light.contrast));
-  const back = $derived(`/kit?${queryFromLight(current.light).toString()}`);
+  const back = $derived(current.isTold ? `/kit?${queryFromLight(current.light).toString()}` : '/kit');
 </script>
 
 <svelte:head><title>Pairs · Just Enough</title></svelte:head>

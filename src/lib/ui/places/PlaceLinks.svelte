@@ -1,0 +1,59 @@
+<!-- The links to the main places: above the page on a desk, below it under the thumb. -->
+<script lang="ts">
+  import Backpack from '@lucide/svelte/icons/backpack';
+  import Camera from '@lucide/svelte/icons/camera';
+  import NotebookPen from '@lucide/svelte/icons/notebook-pen';
+  import { page } from '$app/state';
+  import { MAIN_PLACES } from './places.ts';
+
+  let { query }: { query: string } = $props();
+  const ICONS = { camera: Camera, backpack: Backpack, notebook: NotebookPen } as const;
+</script>
+
+<nav class="apart mr-auto flex gap-1" aria-label="Places">
+  {#each MAIN_PLACES as { path, name, icon } (path)}
+    {@const Icon = icon && ICONS[icon]}
+    <a
+      href="{path}{query}"
+      class="flex items-center justify-center gap-2"
+      aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}
+      >{#if Icon}<Icon size={20} aria-hidden="true" />{/if}{name}</a
+    >
+  {/each}
+</nav>
+
+<style>
+  a {
+    min-height: 52px;
+    min-width: 44px;
+    padding: 3px 10px 0;
+    color: var(--soft);
+    border-bottom: 3px solid transparent;
+  }
+  a:hover {
+    color: var(--ink);
+  }
+  a[aria-current] {
+    color: var(--ink);
+    font-weight: 650;
+    border-color: var(--accent);
+  }
+  @media (max-width: 640px) {
+    nav {
+      order: 2;
+      position: fixed;
+      inset: auto 0 0;
+      z-index: 5;
+      margin: 0;
+      background: var(--paper);
+      border-top: 1.5px solid var(--line);
+    }
+    a {
+      flex: 1;
+      min-height: 46px;
+      padding: 0;
+      border-bottom: 0;
+      border-top: 3px solid transparent;
+    }
+  }
+</style>
