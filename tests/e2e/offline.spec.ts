@@ -51,7 +51,7 @@ test('cold without the server: three frames, one edited, one deleted; home again
   await expect(cold.getByTestId('offline')).toContainText('3 waiting');
 
   await cold.getByTestId('offline').click();
-  await expect(cold.getByRole('heading', { name: '3 wait to go home' })).toBeVisible();
+  await expect(cold.getByRole('heading', { name: '3 wait to be sent' })).toBeVisible();
   await cold.getByRole('button', { name: 'Edit frame 2' }).click();
   await cold.getByLabel('Note').fill('fog over the bar');
   await cold.getByRole('button', { name: 'Save', exact: true }).click();
@@ -97,7 +97,7 @@ test('every place of Shoot works without home: light by sun and moon, dials, rem
 
   // places that are at home say so and offer what is here
   await page.getByRole('link', { name: 'Kit', exact: true }).click();
-  await expect(page.getByText(/Kit is at home/)).toBeVisible();
+  await expect(page.getByText(/Kit is on the server/)).toBeVisible();
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Thimble' })
@@ -174,7 +174,7 @@ test('the same frame edited on the phone and at home: both are shown, home’s c
   const card = page.getByRole('article', { name: /^Needs you/ });
   await expect(card).toContainText('from the field');
   await expect(card).toContainText('from the desk');
-  await card.getByRole('button', { name: 'Keep home’s' }).click();
+  await card.getByRole('button', { name: 'Keep the server’s' }).click();
   await expect(page.getByText('1 left out')).toBeVisible();
   await expect(page.getByRole('article', { name: 'Frame 1' })).toContainText('from the desk');
 });

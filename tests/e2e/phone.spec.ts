@@ -68,10 +68,10 @@ test('without the passcode nothing is told; with it the phone is in, and out aga
   await page.goto(`${url}/shoot?shadow=soft`);
   await expect(page).toHaveURL(/\/enter\?to=/);
   expect(await page.content()).not.toContain('Marigold');
-  await page.getByLabel('Passcode set at home').fill('not this one');
+  await page.getByLabel('Passcode set on the server').fill('not this one');
   await page.getByRole('button', { name: 'Enter' }).click();
   await expect(page.getByText(/That is not the passcode. 9 tries are left/)).toBeVisible();
-  await page.getByLabel('Passcode set at home').fill(PASSCODE);
+  await page.getByLabel('Passcode set on the server').fill(PASSCODE);
   await page.getByRole('button', { name: 'Enter' }).click();
   await expect(page).toHaveURL(/\/shoot\?shadow=soft/);
   await expect(page.getByTestId('verdict')).toBeVisible();
@@ -101,7 +101,7 @@ test('ten wrong passcodes shut the gate; foreign hosts, origins and addresses to
   await expect(page.getByRole('button', { name: 'Enter' })).toBeVisible();
   expect(await page.locator('form').getAttribute('action')).toContain(encodeURIComponent('/shoot'));
   for (let i = 0; i < 11; i++) {
-    await page.getByLabel('Passcode set at home').fill(`wrong ${i}`);
+    await page.getByLabel('Passcode set on the server').fill(`wrong ${i}`);
     await page.getByRole('button', { name: 'Enter' }).click();
     await expect(page.getByRole('alert')).toContainText(
       i < 10 ? 'That is not the passcode' : 'The gate is shut'
@@ -109,7 +109,7 @@ test('ten wrong passcodes shut the gate; foreign hosts, origins and addresses to
     if (i < 10)
       await expect(page.getByRole('alert')).toContainText(i < 9 ? `${9 - i} tries are left` : 'last try');
   }
-  await page.getByLabel('Passcode set at home').fill(PASSCODE);
+  await page.getByLabel('Passcode set on the server').fill(PASSCODE);
   await page.getByRole('button', { name: 'Enter' }).click();
   await expect(page.getByRole('alert')).toContainText('The gate is shut for 15 minutes');
 });

@@ -133,6 +133,8 @@ function moves(situation: Situation, advice: Verdict, troubles: ReadonlySet<Trou
   const safe = Math.exp(SAFE_SDS * distanceSd(situation));
   const steps: RemedyStep[] = [];
   for (const f of advice.failures) {
+    // a lens that simply needs focusing is no reason to walk
+    if ((f.condition === 'too-near' || f.condition === 'too-far') && f.focusMark !== null) continue;
     if (f.condition === 'too-near')
       steps.push({ kind: 'move', toM: nearestSharp(situation, f.nearM) * safe });
     if (f.condition === 'too-far' && f.farM < Infinity) steps.push({ kind: 'move', toM: f.farM / safe });

@@ -90,6 +90,9 @@ export interface Finder {
   readonly upShare: number;
 }
 
+/** The most reminders a camera has. */
+export const MOST_REMINDERS = 8;
+
 /** A camera beside its exposure controls. */
 export interface CameraTraits {
   readonly focusing: Focusing;

@@ -89,6 +89,18 @@ describe('conditions', () => {
     expect(at(20, 0)).toEqual(['too-far']);
     expect(at(3, 1)).toEqual([]);
   });
+  test('a lens that simply needs focusing says to which mark, one that cannot says nothing of marks', () => {
+    const markAt = (camera: typeof RING, subjectM: number, focus: number) => {
+      const found = judge(
+        { ...sunny, camera, distanceBy: 'measured', circumstances: { ...PLAIN, subjectM } },
+        setting({ ...sunny, camera }, { aperture: 0, time: 0, focus })
+      ).failures[0];
+      return found && 'focusMark' in found ? found.focusMark : undefined;
+    };
+    expect(markAt(RING, 1, 2)).toBe('1');
+    expect(markAt(RING, 20, 0)).toBe('Infinity');
+    expect(markAt(RING, 0.3, 0)).toBeNull();
+  });
   test('a swing lens is held for its slit’s time, not for its sweep; a cine camera never', () => {
     const with_ = (transport: Situation['camera']['transport'], seconds = 1 / 125) =>
       judge(

@@ -3,7 +3,7 @@ import { kindOfProgram } from '../camera/kinds/programs.ts';
 import type { Camera } from '../camera/camera.ts';
 import { SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
 import type { Exposure } from '../camera/respond.ts';
-import type { Setting } from '../camera/setting.ts';
+import { controlFor, positionAt, type Setting } from '../camera/setting.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
 import type { FlashOnFrame } from '../error/delta.ts';
 import { FLASH_RULES_STOPS } from '../flash/flash.ts';
@@ -11,7 +11,7 @@ import type { Film } from '../film/film.ts';
 import type { FrameFormat } from '../film/formats.ts';
 import type { SharpRange } from '../focus/depth.ts';
 import { FOCUSING } from '../camera/traits.ts';
-import { focusedM } from '../focus/focused.ts';
+import { focusedM, withFocusAt } from '../focus/focused.ts';
 import { distanceSd, sharpAround, sharpChance } from './sharpness.ts';
 import {
   HAND_SPREAD,
@@ -27,8 +27,19 @@ export type Failure = { readonly chance: number } & (
   | { readonly condition: 'hold'; readonly seconds: number; readonly limitSeconds: number }
   | { readonly condition: 'motion'; readonly seconds: number; readonly limitSeconds: number }
   | { readonly condition: 'locked'; readonly longestSeconds: number }
-  | { readonly condition: 'too-near'; readonly subjectM: number; readonly nearM: number }
-  | { readonly condition: 'too-far'; readonly subjectM: number; readonly farM: number }
+  /** `focusMark`: where the focus would have to stand for this subject; null = it stands there, or there is nothing to set. */
+  | {
+      readonly condition: 'too-near';
+      readonly subjectM: number;
+      readonly nearM: number;
+      readonly focusMark: string | null;
+    }
+  | {
+      readonly condition: 'too-far';
+      readonly subjectM: number;
+      readonly farM: number;
+      readonly focusMark: string | null;
+    }
   | { readonly condition: 'sync'; readonly seconds: number; readonly syncSeconds: number }
   | { readonly condition: 'counted-in-hand'; readonly seconds: number }
   | { readonly condition: 'counted-too-short'; readonly seconds: number }
@@ -168,11 +179,21 @@ export function failuresOf(
     const { nearM, farM } = range;
     // which edge it may lie beyond, on the scale on which distances are unsure
     const near = subjectM * subjectM < nearM * farM;
+    const focusMark = focusAsked(camera, setting, subjectM);
     found.push(
       near
-        ? { condition: 'too-near', chance: chances.focus, subjectM, nearM }
-        : { condition: 'too-far', chance: chances.focus, subjectM, farM }
+        ? { condition: 'too-near', chance: chances.focus, subjectM, nearM, focusMark }
+        : { condition: 'too-far', chance: chances.focus, subjectM, farM, focusMark }
     );
   }
   return found.sort((a, b) => a.chance - b.chance);
+}
+
+/** The mark that the focus should stand at for a subject; null where it stands there, or cannot be set. */
+function focusAsked(camera: Camera, setting: Setting, subjectM: number): string | null {
+  const control = controlFor(camera, 'focus');
+  if (!control) return null;
+  const asked = withFocusAt(camera, setting.choice, subjectM);
+  if (asked[control.id] === (setting.choice[control.id] ?? 0)) return null;
+  return positionAt(control, asked)?.mark ?? null;
 }

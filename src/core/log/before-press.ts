@@ -17,6 +17,8 @@ export type PressCheck =
   /** The speed dial stands for another film. */
   | { readonly check: 'dial-left'; readonly mark: string; readonly wanted: string }
   | { readonly check: 'too-near'; readonly nearM: number }
+  /** The focus is set for another distance. */
+  | { readonly check: 'focus'; readonly mark: string }
   /** The eye sees other light than the subject has. */
   | { readonly check: 'eye-elsewhere'; readonly stops: number }
   | { readonly check: 'flash-ready' }
@@ -27,8 +29,6 @@ export type PressCheck =
   /** In the owner's own words. */
   | { readonly check: 'own'; readonly words: string };
 
-/** Lines at most: more are not read. */
-export const MOST_CHECKS = 3;
 /** Less than this between eye and subject is not worth a line, stops. */
 const EYE_WORTH = 0.75;
 
@@ -42,7 +42,7 @@ function screwedOn(conditions: Conditions | null): readonly Filter[] {
 export type OfLoad = Pick<Pair, 'packFilter' | 'lastRemark'>;
 
 /**
- * At most three checks, the likeliest to spoil the frame first.
+ * The checks: what the log tells first, then all of the owner’s own, in their order.
  * @param present where the controls stand @param last what was true of the camera's last frame; null = there is none
  * @param ofLoad what of the film in it is worth a line
  */
@@ -80,15 +80,13 @@ export function pressChecks(
   for (const f of filters) {
     if (!before.some((g) => same(f, g))) found.push({ check: 'filter-gone', name: f.name, stops: f.stops });
   }
-  const near = verdict.failures.find((f) => f.condition === 'too-near');
-  if (near) found.push({ check: 'too-near', nearM: near.nearM });
+  const off = verdict.failures.find((f) => f.condition === 'too-near' || f.condition === 'too-far');
+  if (off && off.focusMark !== null) found.push({ check: 'focus', mark: off.focusMark });
+  else if (off?.condition === 'too-near') found.push({ check: 'too-near', nearM: off.nearM });
   const offset = conditions.circumstances?.eyeOffsetStops ?? 0;
   if (setsItself(camera) && Math.abs(offset) >= EYE_WORTH) {
     found.push({ check: 'eye-elsewhere', stops: offset });
   }
   if (conditions.circumstances?.flash.kind === 'fired') found.push({ check: 'flash-ready' });
-  return [...found, ...camera.checks.map((words) => ({ check: 'own', words }) as const)].slice(
-    0,
-    MOST_CHECKS
-  );
+  return [...found, ...camera.checks.map((words) => ({ check: 'own', words }) as const)];
 }

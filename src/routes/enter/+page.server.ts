@@ -26,7 +26,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
 export const actions: Actions = {
   enter: async ({ request, cookies, getClientAddress, url }) => {
     const passcode = textOf(await request.formData(), 'passcode');
-    if (passcode === '') return fail(422, { said: 'Give the passcode that was set at home.' });
+    if (passcode === '') return fail(422, { said: 'Give the passcode that was set on the server.' });
     const entry = await store().gate.enter(passcode, getClientAddress());
     if (entry.kind !== 'in') return fail(entry.kind === 'wrong' ? 401 : 429, { said: refusal(entry) });
     cookies.set(COOKIE, entry.token, {

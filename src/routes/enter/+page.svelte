@@ -25,7 +25,7 @@
   {:else}
     <h1>The passcode, please</h1>
     <form method="post" action="?/enter&to={encodeURIComponent(data.to)}">
-      <label for="{uid}-passcode">Passcode set at home</label>
+      <label for="{uid}-passcode">Passcode set on the server</label>
       <input
         id="{uid}-passcode"
         class="input"
@@ -39,7 +39,7 @@
       <button class="btn preset-filled-primary-700-300">Enter</button>
     </form>
     <p class="soft">
-      Forgotten? At home, <code>npm run phone -- --new-passcode</code> asks for another.
+      Forgotten? On the server, <code>npm run phone -- --new-passcode</code> asks for another.
       <a href="/shoot">What this phone carries</a> can be used without it.
     </p>
   {/if}

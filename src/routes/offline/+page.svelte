@@ -35,7 +35,7 @@
 <h1>Offline</h1>
 {#if missed !== ''}
   <p class="missed" role="status">
-    {missed} is at home, and the server there does not answer. This is what the phone carries;
+    {missed} is on the server, which does not answer. This is what the phone carries;
     <a href="/shoot">Shoot</a> works.
   </p>
 {/if}
@@ -47,7 +47,7 @@
       <p class="soft">{sayCarried(offline.kept.offlineKit.carried, offline.kept.keptAt)}</p>
       <CarriedPairs {pairs} inUse={current.pair?.loadId ?? null} />
     {:else if offline.opened}
-      <p>This phone carries nothing yet. Open Just Enough once while the server at home answers.</p>
+      <p>This phone carries nothing yet. Open Just Enough once while the server answers.</p>
     {/if}
   </section>
 </div>

@@ -1,5 +1,6 @@
 // What cameras and films are beside exposure, as JSON.
 import { array, boolean, lazy, number, object, string } from 'yup';
+import { MOST_REMINDERS } from '#core/camera/traits.ts';
 import type { Balance, Perforation } from '#core/film/traits.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 
@@ -133,7 +134,7 @@ export const cameraTraitFields = {
   repeats: boolean().required(),
   needsPackBattery: boolean().required(),
   perforations: array(string().oneOf(PERFORATIONS).required()).required(),
-  checks: array(string().required().max(MOST_CHECK_LETTERS)).max(8).required()
+  checks: array(string().required().max(MOST_CHECK_LETTERS)).max(MOST_REMINDERS).required()
 };
 /** Fields of a film's traits. */
 export const filmTraitFields = {

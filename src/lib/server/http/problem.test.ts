@@ -59,7 +59,7 @@ describe('what the log refuses, in words', () => {
 describe('a phone of another version', () => {
   test.each([
     [{ form: 2 }, 409, /This phone runs a newer version.*Nothing is lost/],
-    [{ form: 0 }, 409, /The server at home runs a newer version.*take the new version up/],
+    [{ form: 0 }, 409, /The server runs a newer version.*take the new version up/],
     [{ form: 'x' }, 409, /Nothing is lost/]
   ])('%j is told so, and keeps its queue', async (body, status, words) => {
     const answer = otherForm(1)(body);

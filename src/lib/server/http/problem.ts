@@ -56,8 +56,8 @@ export function otherForm(form: number) {
       'other-version',
       'Another version',
       newer === 'newer'
-        ? 'This phone runs a newer version than the server at home. Nothing is lost: start the newer version there, then it is sent.'
-        : 'The server at home runs a newer version than this phone. Nothing is lost: take the new version up on the phone, then it is sent.'
+        ? 'This phone runs a newer version than the server. Nothing is lost: start the newer version there, then it is sent.'
+        : 'The server runs a newer version than this phone. Nothing is lost: take the new version up on the phone, then it is sent.'
     );
   };
 }

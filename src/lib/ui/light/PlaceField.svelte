@@ -40,7 +40,7 @@
       const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
       take({ name, latitude, longitude, zone: zone.ok ? zone.value : own });
       if (!zone.ok)
-        said = `Times are by this phone’s own clock (${own}): the zones of the world are at home.`;
+        said = `Times are by this phone’s own clock (${own}): the zones of the world are on the server.`;
       return;
     }
     if (coordinates.error.problem === 'off-the-earth') {

@@ -19,7 +19,7 @@
     <p class="soft">{sayWhen(item.change.madeAt)}</p>
   </div>
   <div>
-    <p class="kicker">At home</p>
+    <p class="kicker">On the server</p>
     <p>{sayConflict(item.conflict, cameraOfAction(action, carried))}</p>
     {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.takenAt)}</p>{/if}
   </div>

@@ -36,7 +36,7 @@
     sayDone(
       before === offline.queue.length && read.value.length === 0
         ? 'The file holds nothing that waits.'
-        : `${read.value.length} from the file taken in; what was home already is not done twice.`
+        : `${read.value.length} from the file taken in; what the server has already is not done twice.`
     );
   }
 </script>
@@ -53,7 +53,7 @@
     {#if item.state === 'asked'}<ConflictCard {item} {carried} />{/if}
   {/each}
   {#if waiting.length > 0}
-    <h2>{waiting.length} {waiting.length === 1 ? 'waits' : 'wait'} to go home</h2>
+    <h2>{waiting.length} {waiting.length === 1 ? 'waits' : 'wait'} to be sent</h2>
     <ol>
       {#each waiting as { change } (change.key)}
         <li>
@@ -66,8 +66,8 @@
     <h2>Nothing waits</h2>
     <p class="soft">
       {offline.away
-        ? 'The server at home does not answer. Whatever you log now is kept here and sent when it does.'
-        : 'Everything noted on this phone is home.'}
+        ? 'The server does not answer. Whatever you log now is kept here and sent when it does.'
+        : 'Everything noted on this phone is on the server.'}
     </p>
   {/if}
   {#if left.length > 0}

@@ -36,10 +36,10 @@ describe('what comes of sending', () => {
     expect(await deliver(SENT)).toEqual({ kind: 'away' });
   });
   test('what home says against it is for the person to read', async () => {
-    answer(409, JSON.stringify({ detail: 'The server at home runs a newer version.' }));
+    answer(409, JSON.stringify({ detail: 'The server runs a newer version.' }));
     expect(await deliver(SENT)).toEqual({
       ...{ kind: 'refused', signedOut: false },
-      words: 'The server at home runs a newer version.'
+      words: 'The server runs a newer version.'
     });
     answer(401, JSON.stringify({ detail: 'Sign in again.' }));
     expect(await deliver(SENT)).toMatchObject({ kind: 'refused', signedOut: true });

@@ -18,13 +18,13 @@ describe('the queue in words', () => {
 
   test.each<[Conflict, RegExp, string | null]>([
     [{ reason: 'edited', theirs: { number: 3, note: '' } }, /There: frame 3, note none/, 'Delete it still'],
-    [{ reason: 'deleted' }, /deleted at home/, 'Bring it back with mine'],
+    [{ reason: 'deleted' }, /deleted on the server/, 'Bring it back with mine'],
     [{ reason: 'no-frame' }, /not in the log/, null],
     [{ reason: 'gone' }, /not in the kit/, null],
     [{ reason: 'before-load', loadedAt: NOON }, /loaded on 1 May 2026, 12:00 Oslo/, null],
     [{ reason: 'settings-changed', theirs: { leastChance: 0.4 } }, /the chance to stop at/, 'Keep mine'],
     [{ reason: 'no-such-position' }, /no such position/, 'Log it as the camera stands'],
-    [{ reason: 'retired', cameraName: 'Heron' }, /Heron was taken out/, 'Log it all the same'],
+    [{ reason: 'retired', cameraName: 'Heron' }, /Heron was removed/, 'Log it all the same'],
     [{ reason: 'checks-changed', theirs: [] }, /none/, 'Keep mine'],
     [{ reason: 'stands-moved', theirs: {} }, /as they were/, 'Keep mine']
   ])('%j', (conflict, words, press) => {
@@ -37,7 +37,7 @@ describe('the queue in words', () => {
     expect(sayInsist(remove, { ...taken, next: 4 })).toBe('Keep both: mine becomes 4');
     expect(sayInsist({ kind: 'restore', frameId: 'f' }, { ...taken, next: null })).toBeNull();
     expect(sayInsist(finish, { reason: 'finished', filmName: 'x' })).toBeNull();
-    expect(sayLeaveOut(remove)).toBe('Keep home’s');
+    expect(sayLeaveOut(remove)).toBe('Keep the server’s');
     expect(sayAction(remove, null)).toBe('Delete frame 3, note “fog”');
     expect(sayAction(finish, null)).toBe('a film is back in the camera');
   });

@@ -26,11 +26,11 @@ export function sayWords({ number, note }: { readonly number: number; readonly n
 export function sayConflict(conflict: Conflict, camera: Camera | null): string {
   switch (conflict.reason) {
     case 'edited':
-      return `The frame was changed at home. There: ${sayFacts(conflict.theirs, camera)}.`;
+      return `The frame was changed on the server. There: ${sayFacts(conflict.theirs, camera)}.`;
     case 'deleted':
-      return 'The frame was deleted at home.';
+      return 'The frame was deleted on the server.';
     case 'no-frame':
-      return 'The frame is not in the log at home any more.';
+      return 'The frame is not in the log on the server any more.';
     case 'taken':
       return conflict.next === null
         ? `Frame ${conflict.number} is in the log already, and side one is full now.`
@@ -38,19 +38,19 @@ export function sayConflict(conflict: Conflict, camera: Camera | null): string {
     case 'before-load':
       return `This film was loaded on ${sayWhen(conflict.loadedAt)}: the frame is older than that.`;
     case 'finished':
-      return `This film was finished at home (${conflict.filmName}).`;
+      return `This film was finished on the server (${conflict.filmName}).`;
     case 'retired':
-      return `${conflict.cameraName} was taken out of the kit at home.`;
+      return `${conflict.cameraName} was removed from the kit on the server.`;
     case 'gone':
-      return 'This film, or its camera, is not in the kit at home any more.';
+      return 'This film, or its camera, is not in the kit on the server any more.';
     case 'no-such-position':
-      return 'The camera has no such position any more: it was changed at home.';
+      return 'The camera has no such position any more: it was changed on the server.';
     case 'stands-moved':
-      return `The controls were set otherwise at home: ${sayStands(camera, conflict.theirs)}.`;
+      return `The controls were set otherwise on the server: ${sayStands(camera, conflict.theirs)}.`;
     case 'checks-changed':
-      return `The reminders were changed at home: ${conflict.theirs.join('; ') || 'none'}.`;
+      return `The reminders were changed on the server: ${conflict.theirs.join('; ') || 'none'}.`;
     case 'settings-changed':
-      return `These were changed at home: ${Object.keys(conflict.theirs).map(saySetting).join(', ')}.`;
+      return `These were changed on the server: ${Object.keys(conflict.theirs).map(saySetting).join(', ')}.`;
     default:
       return assertNever(conflict);
   }
@@ -96,7 +96,7 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
 
 /** What pressing for home's side does. */
 export function sayLeaveOut(action: Action): string {
-  return action.kind === 'log' ? 'Leave mine out' : 'Keep home’s';
+  return action.kind === 'log' ? 'Leave mine out' : 'Keep the server’s';
 }
 
 /** The camera that an action is about; null = none, or the phone does not carry it. */

@@ -1,4 +1,4 @@
-<!-- At most three lines before each press: only what can go wrong now. -->
+<!-- What to look at before each press: what the log tells first, then the owner's own reminders; ticked off for this frame. -->
 <script lang="ts">
   import { atHandFrom } from '#core/advice/at-hand.ts';
   import { toldBefore } from '#core/log/told-before.ts';
@@ -23,6 +23,17 @@
     )
   );
 
+  // what was looked at before one frame is looked at again before the next
+  const frame = $derived(`${judged.pair.loadId} ${judged.pair.nextNumber ?? ''}`);
+  let done = $state.raw<{ readonly frame: string; readonly words: readonly string[] }>({
+    frame: '',
+    words: []
+  });
+  const ticked = $derived(new Set(done.frame === frame ? done.words : []));
+  function tick(words: string, on: boolean): void {
+    done = { frame, words: on ? [...ticked, words] : [...ticked].filter((w) => w !== words) };
+  }
+
   const bySight = $derived(['shadow', 'sky'].includes(judged.light.way.kind));
   const told = $derived(
     toldBefore(judged.situation, judged.shown, bySight, atHandFrom([], current.things).flashes)
@@ -39,8 +50,18 @@
 
 {#if checks.length > 0}
   <ul aria-label="Before you press" data-testid="checks">
-    {#each checks as check, i (i)}<li>
-        {sayCheck(check)}
+    {#each checks as check (sayCheck(check))}<li>
+        <label class="flex flex-1 cursor-pointer items-center gap-2.5 py-1.5">
+          <input
+            type="checkbox"
+            class="checkbox"
+            checked={ticked.has(sayCheck(check))}
+            onchange={(e) => tick(sayCheck(check), e.currentTarget.checked)}
+          />
+          <span class={ticked.has(sayCheck(check)) ? 'text-(--soft) line-through' : ''}
+            >{sayCheck(check)}</span
+          >
+        </label>
         {#if check.check === 'pack-filter'}
           <button type="button" class="chip" onclick={() => void layFilter()}>It is on</button>
         {/if}
@@ -61,9 +82,6 @@
     border: 0;
     color: var(--soft);
   }
-  .told li::before {
-    display: none;
-  }
   ul {
     display: grid;
     gap: 3px;
@@ -76,13 +94,5 @@
   li {
     display: flex;
     gap: 8px;
-  }
-  li::before {
-    content: '';
-    flex: 0 0 11px;
-    height: 11px;
-    margin-top: 4px;
-    border: 2px solid var(--ink);
-    border-radius: 2px;
   }
 </style>

@@ -1,7 +1,7 @@
 <!-- The owner's own words before each press: added where they are missed, on the spot. -->
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
-  import { MOST_CHECKS } from '#core/log/before-press.ts';
+  import { MOST_REMINDERS } from '#core/camera/traits.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
   import { sayConflict } from '../offline/say-offline.ts';
@@ -26,8 +26,8 @@
     const line = text.trim();
     if (line === '') fault = 'A reminder needs words, such as “cock the shutter”.';
     else if (camera.checks.includes(line)) fault = `“${line}” is a reminder already.`;
-    else if (camera.checks.length >= MOST_CHECKS)
-      fault = `${MOST_CHECKS} reminders are the most: more are not read.`;
+    else if (camera.checks.length >= MOST_REMINDERS)
+      fault = `${MOST_REMINDERS} reminders are the most: remove one first.`;
     else fault = '';
     if (fault !== '') return;
     await change([...camera.checks, line], `${camera.name} will remind you.`);
@@ -59,12 +59,12 @@
           <button
             type="button"
             class="chip"
-            aria-label="Do not remind me: {line}"
+            aria-label="Remove the reminder: {line}"
             onclick={() =>
               void change(
                 camera.checks.filter((c) => c !== line),
-                'That reminder is gone.'
-              )}>Drop</button
+                'That reminder is removed.'
+              )}>Remove</button
           >
         </p>
       {/each}

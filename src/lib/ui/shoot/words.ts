@@ -86,6 +86,8 @@ export function sayCheck(check: PressCheck): string {
       return `${filterName(check)} goes on before this frame.`;
     case 'too-near':
       return `Step back: sharp from ${sayMetres(check.nearM)}.`;
+    case 'focus':
+      return `Set the focus to ${check.mark}.`;
     case 'eye-elsewhere':
       return `The eye sees ${formatStops(check.stops)} ${check.stops > 0 ? 'more' : 'less'} light than the subject has.`;
     case 'flash-ready':

@@ -88,8 +88,8 @@ describe('what to do', () => {
     ));
   test.each([
     [{ condition: 'motion', seconds: 1 / 30, limitSeconds: 1 / 250 }, /blur \(1\/250 s stops it\)/],
-    [{ condition: 'too-near', subjectM: 0.8, nearM: 1.24 }, /sharp from 1\.2 m/],
-    [{ condition: 'too-far', subjectM: 20, farM: 6.4 }, /up to 6 m/],
+    [{ condition: 'too-near', subjectM: 0.8, nearM: 1.24, focusMark: null }, /sharp from 1\.2 m/],
+    [{ condition: 'too-far', subjectM: 20, farM: 6.4, focusMark: null }, /up to 6 m/],
     [{ condition: 'sync', seconds: 1 / 250, syncSeconds: 1 / 60 }, /needs 1\/60 s or longer/],
     [{ condition: 'counted-too-short', seconds: 0.5 }, /count one second or more/],
     [{ condition: 'counted-in-hand', seconds: 4 }, /Nobody holds 4 s in the hand/],

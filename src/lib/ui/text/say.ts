@@ -222,9 +222,13 @@ export function sayFailure(failure: Failure): string {
     case 'motion':
       return `At ${sayTime(failure.seconds)} the subject is likely to blur (${sayTime(failure.limitSeconds)} stops it): wait until it stands, follow it, or go further back.`;
     case 'too-near':
-      return `The subject is too near: it is sharp from ${sayMetres(failure.nearM)}. Step back.`;
+      return failure.focusMark === null
+        ? `The subject is too near: it is sharp from ${sayMetres(failure.nearM)}. Step back.`
+        : `The focus stands too far away: set it to ${failure.focusMark}.`;
     case 'too-far':
-      return `The subject is beyond what is sharp (up to ${sayMetres(failure.farM)}): set the focus further away.`;
+      return `The subject is beyond what is sharp (up to ${sayMetres(failure.farM)}): set the focus ${
+        failure.focusMark === null ? 'further away' : `to ${failure.focusMark}`
+      }.`;
     case 'sync':
       return `The flash needs ${sayTime(failure.syncSeconds)} or longer, or a part of the frame stays dark.`;
     case 'counted-in-hand':
