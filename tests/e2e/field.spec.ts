@@ -35,7 +35,7 @@ test(
     await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toHaveCount(0);
     await expect(page.getByRole('rowheader', { name: 'Filter', exact: true })).toBeVisible();
     // it is the pack's now: on it until it is taken off
-    await expect(page.getByText(/Smoke 2.* on this pack/)).toBeVisible();
+    await expect(page.getByText('Smoke 2, 2 stops on this pack')).toBeVisible();
     await page.getByRole('button', { name: 'Not on this pack' }).click();
     await expect(page.getByText(/on this pack/)).toHaveCount(0);
   }

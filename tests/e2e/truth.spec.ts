@@ -27,6 +27,7 @@ test('log, edit the camera, choose a town, judge, develop, read the log again: e
   const openings = page.getByLabel('Openings on the lever');
   await openings.fill(`haze=9.5 ${await openings.inputValue()}`);
   await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await unfold(page.getByRole('article').filter({ hasText: 'Marigold 6' }));
   await expect(page.getByText('aperture lever: haze · sun · cloud')).toBeVisible();
   expect(await words()).toEqual(before);
 

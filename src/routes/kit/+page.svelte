@@ -14,6 +14,16 @@
   const current = useCurrent();
   // a light that nobody told is not told by a link either
   const lightQuery = $derived(current.isTold ? `?${queryFromLight(current.light).toString()}` : '');
+  // what is loaded stands first, the one in use before all; nothing leaps away under the hand while the page is open
+  // svelte-ignore state_referenced_locally
+  const order = data.cameras
+    .map(({ camera, pair }, i) => ({
+      id: camera.id,
+      at: pair ? (pair.loadId === data.inUse ? -1 : i) : 1000 + i
+    }))
+    .sort((a, b) => a.at - b.at)
+    .map((c) => c.id);
+  const placeIn = (id: string): number => (order.includes(id) ? order.indexOf(id) : order.length);
   let words = $state('');
   const isFound = (...texts: readonly string[]): boolean =>
     words
@@ -24,9 +34,7 @@
   const cameras = $derived(
     data.cameras
       .filter(({ camera, pair }) => isFound(camera.name, pair?.film.name ?? ''))
-      // what is loaded stands first, the one in use before all
-      .map((row, i) => ({ ...row, order: row.pair ? (row.pair.loadId === data.inUse ? -1 : i) : 1000 + i }))
-      .sort((a, b) => a.order - b.order)
+      .sort((a, b) => placeIn(a.camera.id) - placeIn(b.camera.id))
   );
   const refused = $derived(form?.message === undefined ? null : form);
   const refusedCamera = $derived(refused?.cameraId ?? null);

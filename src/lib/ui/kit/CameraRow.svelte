@@ -30,6 +30,12 @@
   import { sayFilm } from './say-kit.ts';
 
   let { camera, pair, next, inUse, films, refused, shoot }: CameraRowProps = $props();
+  // a film that was refused is told where it was asked for
+  // svelte-ignore state_referenced_locally
+  let unfolded = $state(refused !== null);
+  $effect(() => {
+    if (refused) unfolded = true;
+  });
   const figure = $derived(SHEET_ENTRIES.find(({ name }) => name === entryOf(camera))?.figure ?? []);
   const controls = $derived(
     camera.controls
@@ -75,7 +81,7 @@
       <Act act="take" id={pair.loadId} words="Use this camera" />
     {/if}
   </div>
-  <details class="col-span-full row-start-2" open={refused !== null || undefined}>
+  <details class="col-span-full row-start-2" bind:open={unfolded}>
     <summary class="inline-flex min-h-11 cursor-pointer items-center gap-1 text-(--soft) underline"
       >{pair ? 'More' : 'Load a film, and more'}<span class="sr-only"> about {camera.name}</span></summary
     >
