@@ -208,9 +208,9 @@
 {/each}
 {#if shell.fresh}
   <div class="problems">
-    <p>A new version is here. What is on the screen stays until you take it up.</p>
+    <p>A new version is here. What is on the screen stays until you start it.</p>
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => shell.takeUp()}
-      >Take it up</button
+      >Start it</button
     >
   </div>
 {/if}

@@ -164,3 +164,47 @@ test(
     await expect(page.getByRole('article')).toContainText('Breakwater from the slip');
   }
 );
+
+test(
+  'frames are found by one line in the trade’s words, and the films in a list',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/log`);
+    await page.getByRole('searchbox', { name: 'Look for frames' }).fill('overcast with the marigold, rowers');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('understood')).toContainText('Marigold 6 · light of LV 10.9 to 12.4');
+    await page.getByRole('searchbox', { name: 'Look for frames' }).fill('marigold, three rowers');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('article')).toHaveCount(1);
+    await expect(page.getByRole('article')).toContainText('Three rowers carrying the boat');
+    await page.getByText(/^All \d+ films$/).click();
+    const films = page.getByRole('list', { name: 'Films' });
+    await page.getByRole('searchbox', { name: 'Search the films' }).fill('pebble');
+    await expect(films.getByRole('link')).toHaveCount(1);
+    await films.getByRole('link').click();
+    await expect(page.getByRole('heading', { name: /in Pebble box/ })).toBeVisible();
+  }
+);
+
+test(
+  'keys lead to every place, and the sheet of keys opens and closes anywhere',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.goto(`${app.url}/log`);
+    for (const [key, path] of [
+      ['2', '/kit'],
+      ['4', '/kit/pairs'],
+      ['5', '/log/judge'],
+      ['6', '/log/numbers'],
+      ['3', '/log'],
+      ['1', '/shoot']
+    ] as const) {
+      await page.keyboard.press(key);
+      await page.waitForURL((url) => url.pathname === path);
+      await page.keyboard.press('?');
+      await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('heading', { name: 'Keys' })).toHaveCount(0);
+    }
+  }
+);

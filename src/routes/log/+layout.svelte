@@ -10,7 +10,7 @@
     ['/log/scans', 'Scans'],
     ['/log/judge', 'Judge'],
     ['/log/numbers', 'Numbers'],
-    ['/log/files', 'In and out']
+    ['/log/files', 'Import and export']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));
   const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);

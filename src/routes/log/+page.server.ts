@@ -1,3 +1,6 @@
+import { wallClock } from '#core/sky/wall-clock.ts';
+import { zoneHere } from '#core/sky/zone.ts';
+import { readFindLine } from '#schema/log/find-line.ts';
 import { filterFromQuery, isFiltering } from '#schema/log/frame-filter.ts';
 import { filmLines } from '#server/log/film-lines.ts';
 import { findFrames, partFrom, partsOf, withPairs } from '#server/log/found.ts';
@@ -7,8 +10,20 @@ import type { PageServerLoad } from './$types';
 /** Frames that are looked for, over all films; else those of one film: the one asked for, else the one in use, else the latest. */
 export const load: PageServerLoad = ({ url }) => {
   const s = store();
-  const { filter, problems } = filterFromQuery(url.searchParams);
-  const looking = isFiltering(filter);
+  const asForm = filterFromQuery(url.searchParams);
+  const { problems } = asForm;
+  const cameras = s.cameras.list().map(({ value }) => [value.id, value.name] as const);
+  const stocks = s.films.list().map(({ value }) => [value.id, value.name] as const);
+  const tags = s.frames.tags();
+  const find = url.searchParams.get('find')?.trim().slice(0, 200) ?? '';
+  const { place } = s.settings.read();
+  const line = readFindLine(find, {
+    ...{ cameras, stocks, tags },
+    today: wallClock(Date.now(), place?.zone ?? zoneHere()).date,
+    south: (place?.latitude ?? 0) < 0
+  });
+  const filter = { ...asForm.filter, ...line.filter };
+  const looking = isFiltering(filter) || find !== '';
   const asked = filter.loadId === null ? null : s.loads.find(filter.loadId);
   const chosen = looking ? null : (asked ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null);
   const ofFilm = chosen ? s.frames.listByLoad(chosen.id) : [];
@@ -17,14 +32,13 @@ export const load: PageServerLoad = ({ url }) => {
     : findFrames(s, looking ? filter : { ...filter, loadId: 'none' });
   const { frames, judgements, pairs, with: taken, more } = found;
   return {
+    ...{ find, understood: line.understood },
     ...{ filter, problems, looking, frames, judgements, framePairs: pairs, taken, more },
     load: chosen,
     shown: chosen?.id ?? null,
     parts: partsOf(ofFilm),
     lines: filmLines(s, chosen ?? asked),
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
-    cameras: s.cameras.list().map(({ value }) => [value.id, value.name] as const),
-    stocks: s.films.list().map(({ value }) => [value.id, value.name] as const),
-    tags: s.frames.tags()
+    ...{ cameras, stocks, tags }
   };
 };

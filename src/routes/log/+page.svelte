@@ -1,8 +1,9 @@
 <script lang="ts">
+  import Search from '@lucide/svelte/icons/search';
   import { page } from '$app/state';
   import type { Pair } from '#core/log/pair.ts';
   import { homeActs } from '#ui/log/frame-acts.ts';
-  import FilmStrips from '#ui/log/FilmStrips.svelte';
+  import FilmList from '#ui/log/FilmList.svelte';
   import FindFrames from '#ui/log/FindFrames.svelte';
   import FrameCard from '#ui/log/FrameCard.svelte';
   import LoadPanel from '#ui/log/LoadPanel.svelte';
@@ -48,9 +49,27 @@
   {#key `${data.load.id} ${data.load.revision}`}<LoadPanel load={data.load} />{/key}
 {/if}
 {#if data.lines.length > 0}
-  <FilmStrips lines={data.lines} shown={data.shown} />
-  <details open={data.looking || data.problems.length > 0}>
-    <summary>Look for frames</summary>
+  <form class="mb-1 flex flex-wrap items-center gap-2" method="get" action="/log" role="search">
+    <label class="flex flex-[1_1_18rem] items-center gap-2 sm:max-w-2xl">
+      <Search size={18} aria-hidden="true" /><span class="sr-only">Look for frames</span>
+      <input
+        class="input"
+        type="search"
+        name="find"
+        value={data.find}
+        placeholder="overcast, {data.cameras[0]?.[1] ?? 'my camera'}, too dark, this summer"
+      />
+    </label>
+    <button class="btn preset-outlined-surface-950-50">Look</button>
+  </form>
+  {#if data.find !== ''}
+    <p class="mb-1" data-testid="understood">
+      Looked for: {data.understood.length > 0 ? data.understood.join(' · ') : 'nothing that is known here'}.
+    </p>
+  {/if}
+  <FilmList lines={data.lines} shown={data.shown} />
+  <details open={(data.looking && data.find === '') || data.problems.length > 0}>
+    <summary>Look by field</summary>
     {#key data.filter}
       <FindFrames
         filter={data.filter}

@@ -169,8 +169,11 @@
 {:else}
   <section class="card empty">
     <h2>No camera in use yet</h2>
-    <p>Take a loaded camera up in Kit, or answer three questions about yours.</p>
-    <a class="btn preset-filled-primary-700-300" href="/start">Enter your camera</a>
+    <p>
+      Use a loaded camera from <a class="underline" href="/kit">Kit</a>, or answer three questions about
+      yours.
+    </p>
+    <a class="btn preset-filled-primary-700-300" href="/start">Add a camera</a>
   </section>
 {/if}
 

@@ -9,7 +9,7 @@
   let loadId = $state(data.lines[0]?.loadId ?? '');
 </script>
 
-<svelte:head><title>In and out · Just Enough</title></svelte:head>
+<svelte:head><title>Import and export · Just Enough</title></svelte:head>
 <div class="sides">
   <section>
     <h1 class="title">Out</h1>

@@ -1,0 +1,117 @@
+<!-- Packs, rolls and reels, each with its strip of frames: empty, logged, and how the judged ones came out; to be searched. -->
+<script lang="ts">
+  import type { Moment } from '#core/sky/moment.ts';
+  import { sayDay } from './say-frame.ts';
+
+  interface Line {
+    readonly loadId: string;
+    readonly cameraName: string;
+    readonly filmName: string;
+    readonly framesTotal: number;
+    readonly firstNumber: number;
+    readonly loadedAt: Moment;
+    readonly finished: boolean;
+    readonly strip: readonly {
+      readonly number: number;
+      readonly verdict: 'dark' | 'right' | 'light' | null;
+    }[];
+  }
+  let {
+    lines,
+    shown
+  }: {
+    lines: readonly Line[];
+    /** The load whose frames are shown; null = none of them. */
+    shown: string | null;
+  } = $props();
+  const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
+  /** Frames drawn at most: a reel has too many to tell apart. */
+  const MOST_DRAWN = 40;
+  let words = $state('');
+  const found = $derived(
+    lines.filter((l) =>
+      words
+        .trim()
+        .toLowerCase()
+        .split(/\s+/)
+        .every((w) => `${l.filmName} ${l.cameraName} ${sayDay(l.loadedAt)}`.toLowerCase().includes(w))
+    )
+  );
+  const stripOf = (line: Line) => {
+    const byNumber = new Map(line.strip.map((s) => [s.number, s.verdict]));
+    const most = Math.min(Math.max(line.framesTotal, line.strip.length), MOST_DRAWN);
+    return Array.from({ length: most }, (_, i) => {
+      const number = i + line.firstNumber;
+      return byNumber.has(number) ? (byNumber.get(number) ?? 'logged') : 'empty';
+    });
+  };
+  const summary = (line: Line): string => {
+    const judged = line.strip.flatMap((s) => s.verdict ?? []);
+    const counts = (['dark', 'right', 'light'] as const).flatMap((v) => {
+      const n = judged.filter((j) => j === v).length;
+      return n === 0 ? [] : `${n} ${WORDS[v]}`;
+    });
+    const to = line.finished ? ', finished' : '';
+    return `${line.strip.length} of ${line.framesTotal}${to}${counts.length > 0 ? `: ${counts.join(', ')}` : ''}`;
+  };
+</script>
+
+<details class="mb-2">
+  <summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+    >{lines.length === 1 ? 'The film' : `All ${lines.length} films`}</summary
+  >
+  {#if lines.length > 6}
+    <label class="my-1 block max-w-80"
+      ><span class="sr-only">Search the films</span>
+      <input class="input" type="search" placeholder="film, camera, month …" bind:value={words} /></label
+    >
+  {/if}
+  <ul aria-label="Films" class="grid gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
+    {#each found as line (line.loadId)}
+      <li class="border-t border-(--line)">
+        <a
+          href="/log?film={encodeURIComponent(line.loadId)}"
+          class="block min-h-11 px-2 py-1.5 leading-snug hover:bg-(--well) aria-[current]:bg-(--sheet)"
+          aria-current={line.loadId === shown ? 'true' : undefined}
+        >
+          <b>{line.filmName}</b> in {line.cameraName}
+          <svg
+            class="my-0.5 block h-2.5 w-full"
+            viewBox="0 0 {Math.min(line.framesTotal, MOST_DRAWN) * 6} 8"
+            preserveAspectRatio="xMinYMid"
+            aria-hidden="true"
+          >
+            {#each stripOf(line) as frame, i (i)}
+              <rect x={i * 6 + 0.75} y="0.75" width="4.5" height="6.5" class={frame} />
+            {/each}
+          </svg>
+          <span class="text-[0.875rem] text-(--soft)">{summary(line)} · {sayDay(line.loadedAt)}</span>
+        </a>
+      </li>
+    {:else}
+      <li>No film has “{words.trim()}” in its name, its camera’s or its month.</li>
+    {/each}
+  </ul>
+</details>
+
+<style>
+  rect {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1;
+  }
+  .logged {
+    fill: #9a9a9a;
+  }
+  .dark {
+    fill: #2b2b2b;
+  }
+  .right {
+    fill: #8c8c8c;
+    stroke-width: 1.5;
+  }
+  .light {
+    fill: #f4f4f4;
+    stroke-dasharray: 1.5 1;
+  }
+</style>
