@@ -17,6 +17,17 @@ test('clues of both schools, a scene in full or in part, a reading, an LV', () =
   expect(lightFromText('LV 9').ok).toBe(true);
 });
 
+test('the words people have for the light outdoors are clues', () => {
+  const clueOf = (text: string) => {
+    const read = lightFromText(text);
+    return read.ok && 'clue' in read.value.way ? read.value.way.clue : null;
+  };
+  expect(
+    ['Sunny', 'full sun', 'hazy sun', 'cloudy bright', 'cloudy', 'open shade', 'deep shade'].map(clueOf)
+  ).toEqual([...['sharp', 'sharp', 'soft', 'barely', 'none', 'leaf', 'deep']]);
+  expect(clueOf('sunny but cold')).toBeNull();
+});
+
 test('every word of the list is understood, others are not', () => {
   for (const word of LIGHT_WORDS) expect(lightFromText(word).ok, word).toBe(true);
   for (const bad of ['', 'brightish', '99', 'f/0 1/60']) expect(lightFromText(bad).ok, bad).toBe(false);

@@ -1,9 +1,10 @@
-// Light as people write it beside a frame: a clue ("soft", "overcast"), a named scene, or a meter reading.
+// Light as people write it beside a frame: a clue ("soft", "overcast", "sunny"), a named scene, or a meter reading.
 import { findScenes, SCENES } from '../light/scenes.ts';
 import { SHADOW_STEPS } from '../light/shadow-edge.ts';
 import { SKY_STEPS } from '../light/sky-first.ts';
 import { parseLightReading } from '../light/reading-text.ts';
 import { NO_MODIFIERS } from '../light/by-eye.ts';
+import { clueFromWords } from '../light/clue-words.ts';
 import { err, ok, type Result } from '../numeric/result.ts';
 import type { QuantityError } from '../units/quantity-error.ts';
 import { choiceByEye, choiceFromReading, choiceFromScene, type LightChoice } from './choice.ts';
@@ -27,6 +28,8 @@ export function lightFromText(text: string): Result<LightChoice, QuantityError> 
   if (shadow) return ok(choiceByEye({ school: 'shadow', clue: shadow.clue }, NO_MODIFIERS));
   const sky = SKY_STEPS.find((s) => s.clue === words);
   if (sky) return ok(choiceByEye({ school: 'sky', clue: sky.clue }, NO_MODIFIERS));
+  const clue = clueFromWords(words);
+  if (clue) return ok(choiceByEye(clue, NO_MODIFIERS));
   const scene = SCENES.find((s) => s.name.toLowerCase() === words);
   if (scene) return ok(choiceFromScene(scene));
   const reading = parseLightReading(words);

@@ -54,12 +54,14 @@
           label="Film speed, ISO"
           value={startOf('iso', usual[1])}
           fault={faultOf('iso')}
+          number
         />
         <TextField
           name="frames"
           label="Frames on it"
           value={startOf('frames', usual[2])}
           fault={faultOf('frames')}
+          number
         />
         <TextField name="film" label="Name, if it has one" value={startOf('film', '')} fault="" />
       </div>

@@ -2,7 +2,8 @@
 // filter and is said; what is left are words that must stand in what is written of a frame.
 import { Temporal } from 'temporal-polyfill';
 import { SCENES } from '#core/light/scenes.ts';
-import { lightByEye, NO_MODIFIERS, type EyeClue } from '#core/light/by-eye.ts';
+import { lightByEye, NO_MODIFIERS } from '#core/light/by-eye.ts';
+import { CLUE_PATTERNS } from '#core/light/clue-words.ts';
 import type { FrameFilter, VerdictFilter } from './frame-filter.ts';
 
 /** What the kit and the log know, to be named in the line. */
@@ -31,14 +32,6 @@ const VERDICTS: readonly (readonly [pattern: RegExp, verdict: VerdictFilter, wor
   [/\b(came out( well)?|right on|well exposed)\b/, 'right', 'came out right']
 ];
 
-const CLUES: readonly (readonly [pattern: RegExp, clue: EyeClue])[] = [
-  [/\b(full sun|sunny|sharp (edge|shadows?)|clear (sun|sky))\b/, { school: 'shadow', clue: 'sharp' }],
-  [/\b(soft (edge|shadows?)|hazy|haze|thin cloud|few clouds)\b/, { school: 'shadow', clue: 'soft' }],
-  [/\b(barely there|mostly cloud|bright cloud)\b/, { school: 'shadow', clue: 'barely' }],
-  [/\b(overcast|no shadow|cloudy|grey sky)\b/, { school: 'shadow', clue: 'none' }],
-  [/\b(under (the )?(leaves|trees)|open shade)\b/, { school: 'shadow', clue: 'leaf' }],
-  [/\b(deep shade|under (a |the )?roof)\b/, { school: 'shadow', clue: 'deep' }]
-];
 /** A clue stands for the light around it, stops either way. */
 const AROUND = 0.75;
 
@@ -152,7 +145,7 @@ export function readFindLine(line: string, known: KnownNames): FindLine {
     const [fromLv, toLv] = [lv - around, lv + around].map((n) => Math.round(10 * n) / 10);
     take(part, { fromLv: fromLv ?? null, toLv: toLv ?? null }, `light of LV ${fromLv} to ${toLv}`);
   };
-  const clue = CLUES.find(([pattern]) => pattern.test(rest));
+  const clue = CLUE_PATTERNS.find(([pattern]) => pattern.test(rest));
   if (clue) lit(clue[0].exec(rest)?.[0] ?? '', lightByEye(clue[1], NO_MODIFIERS).lv, AROUND);
   else {
     const scene = SCENES.find(({ name }) => rest.includes(name.toLowerCase().split(',')[0] ?? name));

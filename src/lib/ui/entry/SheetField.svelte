@@ -9,7 +9,7 @@
 </script>
 
 <script lang="ts">
-  import { fieldWords } from './words.ts';
+  import { fieldWords, isNumber } from './words.ts';
 
   let { draft, field }: SheetFieldProps = $props();
   const uid = $props.id();
@@ -27,6 +27,7 @@
     value={draft.text(field)}
     oninput={(e) => draft.say(field, e.currentTarget.value)}
     autocomplete="off"
+    inputmode={isNumber(field) ? 'decimal' : undefined}
     aria-invalid={fault !== ''}
     aria-describedby="{uid}-more"
   />

@@ -143,3 +143,14 @@ export const CONDITION_WORDS: Readonly<Record<CameraCondition, string>> = {
   old: 'old, mechanical (½ stop)',
   unsure: 'old cell, converted or repaired (1 stop)'
 };
+
+/** Texts that are bare numbers: the number keyboard opens for them. Times, marks and stops need more than it has. */
+const NUMBERS: readonly string[] = [
+  ...['focal', 'believes', 'pictures', 'eyeAngle', 'nearest', 'guideNumber', 'flashBelow'],
+  ...['widest', 'smallest', 'iso', 'frames']
+];
+
+/** Whether a text of the sheet is a bare number. */
+export function isNumber(field: string): boolean {
+  return NUMBERS.includes(field);
+}

@@ -10,11 +10,13 @@
     wide?: boolean;
     /** The id of a list of words to choose from. */
     list?: string;
+    /** A number: the number keyboard opens, and typing replaces what stands there. */
+    number?: boolean;
   }
 </script>
 
 <script lang="ts">
-  let { name, label, value, fault, wide = false, list }: TextFieldProps = $props();
+  let { name, label, value, fault, wide = false, list, number = false }: TextFieldProps = $props();
   const uid = $props.id();
 </script>
 
@@ -26,6 +28,8 @@
     {name}
     {value}
     {list}
+    inputmode={number ? 'decimal' : undefined}
+    onfocus={(e) => number && e.currentTarget.select()}
     autocomplete="off"
     aria-invalid={fault !== ''}
     aria-describedby="{uid}-fault"

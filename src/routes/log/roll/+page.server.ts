@@ -39,7 +39,7 @@ export const load: PageServerLoad = ({ url }) => {
     frames,
     lines: filmLines(s, chosen),
     /** Where the first frame's clock starts: at the last one's, else when the film was loaded. */
-    clock: wallClock(Date.parse(last.at), last.zone),
+    clock: wallClock(Date.parse(last.at) + (frames.length > 0 ? 60_000 : 0), last.zone),
     zone: last.zone,
     tags: s.frames.tags()
   };
@@ -64,6 +64,9 @@ export const actions: Actions = {
       const faults = [{ field, message: explainLogRefusal(logged.refusal) }];
       return fail(409, { values: texts, faults });
     }
-    return { logged: logged.frame.id, values: texts };
+    // the next frame was taken later: a minute, until its own time is given
+    const { at } = logged.frame.takenAt;
+    const next = wallClock(Date.parse(at) + 60_000, zone);
+    return { logged: logged.frame.id, values: { ...texts, date: next.date, time: next.time } };
   }
 };
