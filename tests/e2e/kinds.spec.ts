@@ -5,9 +5,9 @@ const KINDS = [
   ['Thimble reusable', 'none', 'Nothing to set'],
   ['Pebble box', 'soft', 'Tab to I'],
   ['Marigold 6', 'sharp', 'Lever to sun'],
-  ['Heron folding', 'none', 'Dial to'],
-  ['Pelican fold-up', 'none', 'Wheel to'],
-  ['Brisk one', 'soft', 'Slider to middle'],
+  ['Heron folding', 'none', 'Speed dial'],
+  ['Pelican fold-up', 'none', 'Lighten–darken'],
+  ['Brisk one', 'soft', 'Lighten–darken to middle'],
   ['Gemel twin-lens', 'soft', 'Aperture'],
   ['Farrier pack', 'deep', 'Aperture'],
   ['Arclight swing', 'none', 'shutter black'],
@@ -98,7 +98,7 @@ test(
       .getByTestId('light-guide')
       .getByRole('button', { name: /No shadow/ })
       .click();
-    await expect(page.getByTestId('instruction')).toContainText('Lighten–darken to 0');
+    await expect(page.getByTestId('instruction')).toContainText('Lighten–darken 0');
     await expect(page.getByText(/The camera times it/).first()).toBeVisible();
   }
 );

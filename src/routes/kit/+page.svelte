@@ -60,9 +60,7 @@
 <div class="mb-2 flex flex-wrap items-center justify-between gap-2">
   <h1 class="text-[1.75rem]">Kit</h1>
   <span class="flex flex-wrap gap-2">
-    <a class="btn preset-outlined-surface-950-50" href="/kit/pairs{lightQuery}"
-      >Which film for which camera?</a
-    >
+    <a class="btn preset-outlined-surface-950-50" href="/kit/pairs{lightQuery}">Pairs: which film?</a>
     <a class="btn preset-outlined-surface-950-50" href="/kit/camera">Add a camera</a>
   </span>
 </div>

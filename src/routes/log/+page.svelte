@@ -49,8 +49,8 @@
   {#key `${data.load.id} ${data.load.revision}`}<LoadPanel load={data.load} />{/key}
 {/if}
 {#if data.lines.length > 0}
-  <form class="mb-1 flex flex-wrap items-center gap-2" method="get" action="/log" role="search">
-    <label class="flex flex-[1_1_18rem] items-center gap-2 sm:max-w-2xl">
+  <form class="mb-1 flex items-center gap-2" method="get" action="/log" role="search">
+    <label class="flex min-w-0 flex-1 items-center gap-2 sm:max-w-2xl">
       <Search size={18} aria-hidden="true" /><span class="sr-only">Look for frames</span>
       <input
         class="input"

@@ -22,8 +22,9 @@
   import { greyOf } from '../rule/strips.ts';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';
   import { fateAt, fatesOf, FRAME_COUNT } from '../verdict/frames-of-twenty.ts';
+  import { sayIntervals } from '../text/say-light.ts';
   import { sayRemedy } from '../text/say-remedy.ts';
-  import { pairsShown, type PairOrder } from './pairs-shown.ts';
+  import { groupOf, pairsShown, type PairOrder } from './pairs-shown.ts';
   import ReachBar from './ReachBar.svelte';
   import { RowAdvice } from './row-advice.ts';
 
@@ -116,8 +117,12 @@
     </tr>
   </thead>
   <tbody>
-    {#each shown as pair (keyOf(pair))}
+    {#each shown as pair, at (keyOf(pair))}
       {@const { camera, film, verdict } = pair}
+      {@const group = groupOf(verdict.pUsable)}
+      {#if order === 'chance' && (at === 0 || group !== groupOf(shown[at - 1]?.verdict.pUsable ?? 0))}
+        <tr class="group"><th colspan="7" scope="rowgroup">{group}</th></tr>
+      {/if}
       {@const answer = advice.answer(keyOf(pair))}
       {@const counts = fatesOf(verdict)}
       <tr use:watch={keyOf(pair)}>
@@ -131,7 +136,8 @@
         <td>{film.name}</td>
         <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
         <td class="reach">
-          {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />{/if}
+          {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />
+            <small>LV {answer.likely.length > 0 ? sayIntervals(answer.likely) : '–'}</small>{/if}
         </td>
         <td>
           {#if verdict.chance !== 'likely'}{sayVerdict(verdict)}, {sayError(verdict.deltaStops)}.{/if}
@@ -241,5 +247,16 @@
     .chance {
       flex-basis: 100%;
     }
+  }
+  .group th {
+    padding: 14px 12px 4px;
+    text-align: left;
+    font-weight: 650;
+    background: var(--paper);
+  }
+  small {
+    font-size: 0.8125rem;
+    color: var(--soft);
+    white-space: nowrap;
   }
 </style>

@@ -13,13 +13,32 @@ export interface PairQuery {
   readonly leastChance: number;
 }
 
-/** The pairs asked for. They come with the best chance first, and stay so within a camera or a film. */
+/** Chances that a person would not tell apart, best first: least chance and words. */
+export const CHANCE_GROUPS = [
+  [0.9, 'Sure: 90 and more'],
+  [0.7, 'Likely: 70 to 89'],
+  [0.4, 'It may: 40 to 69'],
+  [0, 'Hardly: under 40']
+] as const;
+
+/** The group of a chance. */
+export function groupOf(p: number): string {
+  return CHANCE_GROUPS.find(([least]) => p >= least)?.[1] ?? CHANCE_GROUPS[3][1];
+}
+
+/** How much room is left on the nearer side, stops: what tells pairs apart whose chances are alike. */
+const roomOf = ({ verdict }: PairVerdict): number =>
+  Math.min(verdict.slackUnderStops, verdict.slackOverStops);
+
+/** The pairs asked for: by group of chance, and within one what leaves most room; so within a camera or a film as well. */
 export function pairsShown(pairs: readonly PairVerdict[], query: PairQuery): readonly PairVerdict[] {
   const words = query.words.trim().toLowerCase();
+  const rank = (p: PairVerdict): number => CHANCE_GROUPS.findIndex(([least]) => p.verdict.pUsable >= least);
   const kept = pairs
     .filter((p) => p.verdict.pUsable >= query.leastChance)
     .filter((p) => `${p.camera.name} ${p.film.name}`.toLowerCase().includes(words));
-  if (query.order === 'chance') return kept;
+  const best = [...kept].sort((a, b) => rank(a) - rank(b) || roomOf(b) - roomOf(a));
+  if (query.order === 'chance') return best;
   const nameOf = (p: PairVerdict): string => (query.order === 'camera' ? p.camera.name : p.film.name);
-  return [...kept].sort((a, b) => nameOf(a).localeCompare(nameOf(b), 'en'));
+  return best.sort((a, b) => nameOf(a).localeCompare(nameOf(b), 'en'));
 }

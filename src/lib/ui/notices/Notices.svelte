@@ -21,6 +21,7 @@
     display: flex;
     align-items: center;
     gap: 12px;
+    width: max-content;
     max-width: min(440px, calc(100vw - 24px));
     padding: 10px 10px 10px 16px;
     background: var(--ink);
@@ -40,6 +41,16 @@
     min-height: 44px;
     font-size: 1.4rem;
     cursor: pointer;
+  }
+  /* nothing bright before eyes that are used to the dark */
+  :global([data-scheme='dark'] .notice) {
+    background: var(--well);
+    color: var(--ink);
+    border: 1.5px solid var(--ink);
+  }
+  :global([data-scheme='dark'] .notice .preset-outlined-surface-950-50) {
+    color: var(--ink);
+    border-color: var(--ink);
   }
   @media (max-width: 640px) {
     /* the whole width: a message is read while the hand is busy */

@@ -133,20 +133,26 @@ export function closedGaps(intervals: readonly LvInterval[]): readonly LvInterva
 export function sayIntervals(intervals: readonly LvInterval[]): string {
   const held = (lv: number): string => formatHalves(Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv)));
   return closedGaps(intervals)
-    .map((i) => `${held(i.from)} to ${held(i.to)}`)
+    .map((i) => (held(i.from) === held(i.to) ? `about ${held(i.from)}` : `${held(i.from)} to ${held(i.to)}`))
     .join(', and ');
+}
+
+/** "from LV 10½ to 16", "at LV about 11½". */
+function fromLv(intervals: readonly LvInterval[]): string {
+  const words = sayIntervals(intervals);
+  return words.startsWith('about') ? `at LV ${words}` : `from LV ${words}`;
 }
 
 /** The reach in one line. @param standing where something to stand it on makes more likely */
 export function sayReach(reach: Reach, standing: readonly LvInterval[] = []): string {
-  const more = standing.length > 0 ? `; on something also from LV ${sayIntervals(standing)}` : '';
+  const more = standing.length > 0 ? `; on something also ${fromLv(standing)}` : '';
   const [first] = reach.possible;
   const last = reach.possible.at(-1);
   if (closedGaps(reach.likely).length > 2 && first && last) {
     return `May come out from LV ${sayIntervals([{ from: first.from, to: last.to }])}, likely only where a mark fits the light`;
   }
-  if (reach.likely.length > 0) return `Comes out from LV ${sayIntervals(reach.likely)}${more}`;
-  if (standing.length > 0) return `By hand nothing is likely; on something from LV ${sayIntervals(standing)}`;
+  if (reach.likely.length > 0) return `Comes out ${fromLv(reach.likely)}${more}`;
+  if (standing.length > 0) return `By hand nothing is likely; on something ${fromLv(standing)}`;
   if (reach.largestLikelySd === null) return 'No light is sure enough: try a test roll';
   return `Too unsure here: know the light to within ${formatStops(Math.max(reach.largestLikelySd, 1 / 3))}, or shoot a test roll`;
 }

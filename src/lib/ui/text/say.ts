@@ -69,7 +69,12 @@ const FACTOR_NAMES: Readonly<Record<Factor['kind'], string>> = {
 };
 
 /** Controls that are spoken of by what they do, where their mark is a number. */
-const BY_FUNCTION: Partial<Readonly<Record<ControlActs, string>>> = { aperture: 'aperture', time: 'shutter' };
+const BY_FUNCTION: Partial<Readonly<Record<ControlActs, string>>> = {
+  ...{ aperture: 'aperture', time: 'shutter' },
+  ...{ compensation: 'lighten–darken', dial: 'speed dial' }
+};
+/** Of these the function is told even where the mark is a word: "lighten–darken to dark". */
+const ALWAYS_BY_FUNCTION: readonly ControlActs[] = ['compensation', 'dial'];
 
 /** What the hand has to do, one part for each control that can be moved; empty when there is nothing to set. */
 export function instructionParts(camera: Camera, setting: Setting): readonly string[] {
@@ -80,7 +85,8 @@ export function instructionParts(camera: Camera, setting: Setting): readonly str
     const gear = setOf(control, setting.choice[control.id] ?? 0);
     const name = BY_FUNCTION[control.acts];
     if (name !== undefined && /\d/.test(mark)) return [`${name} ${gear === null ? '' : `${gear} `}${mark}`];
-    return [`${noun} to ${gear === null ? '' : `${gear} `}${mark}`];
+    const spoken = name !== undefined && ALWAYS_BY_FUNCTION.includes(control.acts) ? name : noun;
+    return [`${spoken} to ${gear === null ? '' : `${gear} `}${mark}`];
   });
 }
 
