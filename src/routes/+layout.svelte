@@ -183,13 +183,17 @@
 
 <a class="skip" href="#main">Skip to the page</a>
 <header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
-  <a href="/shoot{linked}" class="brand">Just Enough</a>
+  <a
+    href="/shoot{linked}"
+    class="grid content-center min-h-11 [font:620_1.25rem/1_var(--font-display)] text-(--ink) whitespace-nowrap max-[640px]:hidden"
+    >Just Enough</a
+  >
   <PlaceLinks query={linked} />
   <PairChip href={`${data.away ? '/offline' : '/kit'}${linked}`} />
   <OfflineChip href="/offline{linked}" />
   <button
     type="button"
-    class="scheme"
+    class="min-h-11 min-w-11 text-(--soft) underline underline-offset-[3px] text-[0.9375rem] cursor-pointer"
     aria-label="Look: {SCHEME_WORDS[current.settings.scheme]}. Turn to {SCHEME_WORDS[
       schemeAfter(current.settings.scheme)
     ]}"
@@ -260,23 +264,6 @@
     padding: 0 28px;
     border-bottom: 1.5px solid var(--line);
   }
-  .brand {
-    display: grid;
-    align-content: center;
-    min-height: 44px;
-    font: 620 1.25rem/1 var(--font-display);
-    color: var(--ink);
-    white-space: nowrap;
-  }
-  .scheme {
-    min-height: 44px;
-    min-width: 44px;
-    color: var(--soft);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    font-size: 0.9375rem;
-    cursor: pointer;
-  }
   .problems {
     margin: 12px 28px 0;
     padding: 10px 14px;
@@ -308,9 +295,6 @@
     header {
       padding: 0 16px;
       gap: 0 10px;
-    }
-    .brand {
-      display: none;
     }
     header {
       min-height: 44px;

@@ -46,16 +46,16 @@
     </p>
   {/if}
   {#if untold}
-    <p class="untold" data-testid="untold">
+    <p class="mb-1.5 text-[0.9375rem]" data-testid="untold">
       {current.told
         ? 'The light was told more than half an hour ago: the frame is logged without it.'
         : 'Nobody told the light: the frame is logged without it.'}
     </p>
   {/if}
   {#if beyond}
-    <p class="untold">Every frame of this film is taken; some films hold one or two more.</p>
+    <p class="mb-1.5 text-[0.9375rem]">Every frame of this film is taken; some films hold one or two more.</p>
   {/if}
-  <div class="acts">
+  <div class="flex gap-2">
     <button
       type="button"
       class={['btn', 'log', doubtful ? 'preset-outlined-surface-950-50' : 'preset-filled-primary-700-300']}
@@ -79,10 +79,6 @@
 {/if}
 
 <style>
-  .acts {
-    display: flex;
-    gap: 8px;
-  }
   .log,
   .full {
     display: grid;
@@ -122,10 +118,6 @@
     text-decoration: underline;
     text-underline-offset: 3px;
     cursor: pointer;
-  }
-  .untold {
-    margin-bottom: 6px;
-    font-size: 0.9375rem;
   }
   kbd {
     font: 400 0.9375rem var(--font-body);

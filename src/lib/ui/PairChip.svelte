@@ -25,7 +25,7 @@
     {:else}
       <span class="bar" aria-hidden="true"><i style:width={`${(100 * used) / pair.framesTotal}%`}></i></span>
     {/if}
-    <span class="left" data-testid="frames-left">{pair.framesLeft} left</span>
+    <span class="whitespace-nowrap" data-testid="frames-left">{pair.framesLeft} left</span>
   {:else}
     <span class="names">No pair in use</span>
   {/if}
@@ -74,9 +74,6 @@
     display: block;
     height: 100%;
     background: var(--ink);
-  }
-  .left {
-    white-space: nowrap;
   }
   @media (max-width: 640px) {
     .strip,

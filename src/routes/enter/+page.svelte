@@ -6,7 +6,7 @@
 </script>
 
 <svelte:head><title>Enter · Just Enough</title></svelte:head>
-<div class="gate">
+<div class="grid gap-3 max-w-[26rem] my-6 mx-auto">
   {#if !data.locked}
     <h1>No gate here</h1>
     <p>
@@ -35,7 +35,7 @@
         required
         aria-describedby="{uid}-said"
       />
-      <p id="{uid}-said" class="said" role="alert">{form?.said ?? ''}</p>
+      <p id="{uid}-said" class="text-(--accent) font-semibold" role="alert">{form?.said ?? ''}</p>
       <button class="btn preset-filled-primary-700-300">Enter</button>
     </form>
     <p class="soft">
@@ -46,12 +46,6 @@
 </div>
 
 <style>
-  .gate {
-    display: grid;
-    gap: 12px;
-    max-width: 26rem;
-    margin: 24px auto;
-  }
   h1 {
     font-size: 1.75rem;
     font-weight: 650;
@@ -64,10 +58,6 @@
   .preset-outlined-surface-950-50 {
     min-height: 48px;
     padding: 0 16px;
-  }
-  .said {
-    color: var(--accent);
-    font-weight: 600;
   }
   a {
     text-decoration: underline;

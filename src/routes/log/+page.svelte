@@ -105,7 +105,9 @@
       <FrameTable frames={data.frames} {pairOf} {judgementOf} inTrash={data.filter.trash} />
     {/key}
   {:else}
-    <div class="frames">
+    <div
+      class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_370px),_1fr))] gap-3 print:[grid-template-columns:1fr_1fr]"
+    >
       {#each data.frames as frame (frame.id)}
         <FrameCard
           {frame}
@@ -169,11 +171,6 @@
     text-decoration: none;
     font-weight: 650;
   }
-  .frames {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(100%, 370px), 1fr));
-    gap: 12px;
-  }
   .more {
     margin-top: 14px;
   }
@@ -206,9 +203,6 @@
     .more,
     .parts {
       display: none;
-    }
-    .frames {
-      grid-template-columns: 1fr 1fr;
     }
   }
 </style>

@@ -34,12 +34,14 @@
 <svelte:head><title>Offline · Just Enough</title></svelte:head>
 <h1>Offline</h1>
 {#if missed !== ''}
-  <p class="missed" role="status">
+  <p class="mb-3.5 py-2.5 px-3.5 [border-left:4px_solid_var(--accent)] bg-(--well)" role="status">
     {missed} is on the server, which does not answer. This is what the phone carries;
     <a href="/shoot">Shoot</a> works.
   </p>
 {/if}
-<div class="sides">
+<div
+  class="grid [grid-template-columns:repeat(auto-fit,_minmax(min(100%,_340px),_1fr))] gap-y-5.5 gap-x-8.5 mb-5.5"
+>
   <OfflineQueue />
   <section aria-label="What is carried">
     <h2>Carried</h2>
@@ -53,7 +55,7 @@
 </div>
 {#if current.pair && frames.length > 0}
   <h2>Frames on {current.pair.film.name}</h2>
-  <div class="frames">
+  <div class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_370px),_1fr))] gap-3">
     {#each frames as frame (frame.id)}
       <FrameCard
         {frame}
@@ -77,22 +79,5 @@
     font-size: 1.25rem;
     font-weight: 650;
     margin-bottom: 6px;
-  }
-  .sides {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 340px), 1fr));
-    gap: 22px 34px;
-    margin-bottom: 22px;
-  }
-  .missed {
-    margin-bottom: 14px;
-    padding: 10px 14px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-  }
-  .frames {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(100%, 370px), 1fr));
-    gap: 12px;
   }
 </style>

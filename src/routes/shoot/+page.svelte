@@ -98,7 +98,10 @@
 
 {#if judged && around}
   <div class="shoot">
-    <section class="answer" aria-label="What to set">
+    <section
+      class="[grid-area:answer] pt-4 px-5 pb-3.5 grid [grid-template-columns:minmax(0,_1fr)] gap-3.5 bg-(--sheet) [border:1.5px_solid_var(--ink)] rounded-[4px] max-[900px]:contents"
+      aria-label="What to set"
+    >
       <div class="head">
         {#if current.isTold}
           <Answer {judged} />
@@ -131,7 +134,7 @@
           </div>{/if}
       {/if}
     </section>
-    <section class="light" aria-label="The light">
+    <section class="[grid-area:light] max-[900px]:order-2" aria-label="The light">
       {#if whole}
         <ShootLight judged={around} />
         <details class="apart" bind:open={frameOpen}>
@@ -185,9 +188,6 @@
     gap: 22px;
     align-items: start;
   }
-  .light {
-    grid-area: light;
-  }
   .positions {
     display: grid;
     gap: 12px;
@@ -204,16 +204,6 @@
   }
   details[open] {
     padding-bottom: 10px;
-  }
-  .answer {
-    grid-area: answer;
-    padding: 16px 20px 14px;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 14px;
-    background: var(--sheet);
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
   }
   /* what changes inside moves nothing outside: the browser need not look */
   .head {
@@ -267,9 +257,6 @@
       align-items: stretch;
       gap: 14px;
     }
-    .answer {
-      display: contents;
-    }
     .head,
     .positions,
     .why {
@@ -288,9 +275,6 @@
     }
     .head {
       order: 1;
-    }
-    .light {
-      order: 2;
     }
     .positions {
       order: 3;

@@ -24,7 +24,7 @@
 
 <svelte:head><title>Your camera · Just Enough</title></svelte:head>
 <h1>Your camera, in three questions</h1>
-<p class="lead">The numbers are typical ones. Change what you know; the rest can wait.</p>
+<p class="text-(--soft) mb-3">The numbers are typical ones. Change what you know; the rest can wait.</p>
 <form
   method="post"
   use:enhance={() =>
@@ -42,7 +42,7 @@
     </fieldset>
     <fieldset>
       <legend><span>3</span> Which film is in it?</legend>
-      <div class="fields">
+      <div class="flex flex-wrap gap-3 items-start">
         <SelectField
           name="kind"
           label="Kind of film"
@@ -76,10 +76,6 @@
     font-size: 1.875rem;
     font-weight: 650;
   }
-  .lead {
-    color: var(--soft);
-    margin-bottom: 12px;
-  }
   form {
     max-width: 980px;
   }
@@ -100,12 +96,6 @@
     border: 1.5px solid var(--ink);
     border-radius: 50%;
     font-size: 1rem;
-  }
-  .fields {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: flex-start;
   }
   .preset-filled-primary-700-300 {
     min-width: 15rem;

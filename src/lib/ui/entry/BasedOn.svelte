@@ -20,7 +20,10 @@
 
 <input type="hidden" name="revision" value={revision} />
 {#if theirs}
-  <div class="both" role="alert">
+  <div
+    class="grid gap-2 justify-items-start p-3 mb-3 [border:1.5px_solid_var(--accent)] bg-(--sheet) overflow-x-auto"
+    role="alert"
+  >
     <p><b>This was changed elsewhere while the page was open.</b> Nothing was overwritten.</p>
     <table>
       <thead><tr><th></th><th>As it is now</th><th>As you have it</th></tr></thead>
@@ -38,16 +41,6 @@
 {/if}
 
 <style>
-  .both {
-    display: grid;
-    gap: 8px;
-    justify-items: start;
-    padding: 12px;
-    margin-bottom: 12px;
-    border: 1.5px solid var(--accent);
-    background: var(--sheet);
-    overflow-x: auto;
-  }
   th {
     text-align: left;
   }

@@ -51,12 +51,12 @@
       </details>
     {/key}
     {@render children?.()}
-    <div class="acts">
+    <div class="flex gap-3">
       <button class="btn preset-filled-primary-700-300">{act}</button>
       <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
     </div>
   </div>
-  <div class="see">
+  <div class="sticky [top:12px] grid gap-2 max-[900px]:[position:static]">
     {#if fitting.length > 1}
       <label>
         Try it with
@@ -97,27 +97,14 @@
   details {
     margin-bottom: 14px;
   }
-  .acts {
-    display: flex;
-    gap: 12px;
-  }
   .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     min-height: 48px;
   }
-  .see {
-    position: sticky;
-    top: 12px;
-    display: grid;
-    gap: 8px;
-  }
   @media (max-width: 900px) {
     form {
       grid-template-columns: minmax(0, 1fr);
-    }
-    .see {
-      position: static;
     }
   }
 </style>

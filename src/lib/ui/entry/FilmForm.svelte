@@ -86,7 +86,9 @@
   {#key kind}
     <section>
       <h2>What it takes</h2>
-      <p class="soft">Typical for its kind (common practice, no source); its own sheet knows better.</p>
+      <p class="text-(--soft) text-[0.9375rem] mb-1.5">
+        Typical for its kind (common practice, no source); its own sheet knows better.
+      </p>
       <div class="fields">
         {@render field('below', 'Holds under grey, stops')}
         {@render field('above', 'Holds over grey, stops')}
@@ -106,7 +108,7 @@
     </section>
     <section>
       <h2>Long exposures, lamps, cold</h2>
-      <p class="soft">
+      <p class="text-(--soft) text-[0.9375rem] mb-1.5">
         Long exposures: an exponent such as 1.3, or its sheet’s table: 1s 1s, 10s 17s. Empty where nothing is
         known.
       </p>
@@ -124,7 +126,7 @@
         {@render field('coldStops', 'Stops lost by 10 °C of cold')}
       </div>
       {#if instant}
-        <p class="care">
+        <p class="mt-2">
           Cold makes instant prints dark and weak: keep the camera and the developing print inside your coat.
           The sheet in the pack has the last word.
         </p>
@@ -169,14 +171,6 @@
   h2 {
     font-size: 1.125rem;
     font-weight: 650;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.9375rem;
-    margin-bottom: 6px;
-  }
-  .care {
-    margin-top: 8px;
   }
   fieldset label {
     display: flex;

@@ -8,7 +8,9 @@
   let { draft }: { draft: Draft } = $props();
 </script>
 
-<div class="kinds">
+<div
+  class="grid [grid-template-columns:repeat(4,_1fr)] gap-2.5 max-[640px]:[grid-template-columns:repeat(2,_1fr)]"
+>
   {#each SHEET_ENTRIES as { name: has, figure } (has)}
     {@const [name, more] = SHEET_KIND_WORDS[has] ?? [has, '']}
     <label class:on={draft.has === has}>
@@ -27,11 +29,6 @@
 {#if draft.fault('has') !== ''}<p class="fault" role="alert">{draft.fault('has')}</p>{/if}
 
 <style>
-  .kinds {
-    display: grid;
-    grid-template-columns: repeat(4, 1fr);
-    gap: 10px;
-  }
   label {
     position: relative;
     display: grid;
@@ -63,9 +60,6 @@
     font-size: 0.9375rem;
   }
   @media (max-width: 640px) {
-    .kinds {
-      grid-template-columns: repeat(2, 1fr);
-    }
     label :global(svg) {
       height: 62px;
     }

@@ -37,7 +37,9 @@
 <div class="card" data-testid="preview">
   <p class="kicker">As it will answer, with {film.name} in the light on the ruler</p>
   {#if judged && camera}
-    <p class="instruction">{sayInstruction(camera, judged.shown.setting).join(' ')}</p>
+    <p class="[font:650_1.375rem/1.15_var(--font-display)]">
+      {sayInstruction(camera, judged.shown.setting).join(' ')}
+    </p>
     <p>
       {sayVerdict(judged.shown)}: <b>{chanceInHundred(judged.shown.pUsable)}</b> in 100.
       {`${sayExposure(camera, judged.shown.exposure)}.`}
@@ -76,9 +78,6 @@
     grid-template-columns: minmax(0, 1fr);
     gap: 8px;
     padding: 14px 16px;
-  }
-  .instruction {
-    font: 650 1.375rem/1.15 var(--font-display);
   }
   .soft,
   li {

@@ -38,12 +38,16 @@
       <p class="hint">{words.hint}</p>
     {/if}
     {#if doubt}
-      <p class="doubt">{doubt.words}</p>
+      <p class="py-1 px-2 [border-left:4px_solid_var(--accent)] bg-(--well)">{doubt.words}</p>
     {/if}
   </div>
   {#if doubt && doubt.instead !== null}
     {@const { instead } = doubt}
-    <button type="button" class="swap" onclick={() => draft.say(field, instead)}>
+    <button
+      type="button"
+      class="justify-self-start min-h-11 text-left font-semibold underline underline-offset-[3px] cursor-pointer"
+      onclick={() => draft.say(field, instead)}
+    >
       Write them as {instead}
     </button>
   {/if}
@@ -67,19 +71,5 @@
   p {
     font-size: 0.875rem;
     line-height: 1.3;
-  }
-  .doubt {
-    padding: 4px 8px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-  }
-  .swap {
-    justify-self: start;
-    min-height: 44px;
-    text-align: left;
-    font-weight: 600;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
   }
 </style>

@@ -44,7 +44,7 @@
     onchoose={(value: string) => (what = value)}
   />
   {#if rebuilt}
-    <div class="row">
+    <div class="flex flex-wrap gap-y-1.5 gap-x-3 mt-1.5">
       <TextField
         name="since"
         label="Since (empty: today)"
@@ -77,12 +77,6 @@
 </fieldset>
 
 <style>
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px 12px;
-    margin-top: 6px;
-  }
   legend {
     font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 6px;

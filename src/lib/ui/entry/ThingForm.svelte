@@ -88,9 +88,14 @@
                 ['factor', 'it is a factor']
               ]}
             />
-            {#if faultOf('as') !== ''}<p class="fault" role="alert">{faultOf('as')}</p>{/if}
+            {#if faultOf('as') !== ''}<p
+                class="max-w-[20rem] text-(--accent) font-semibold text-[0.875rem]"
+                role="alert"
+              >
+                {faultOf('as')}
+              </p>{/if}
           </div>
-          <p class="soft" role="status">{understood}</p>
+          <p class="[flex-basis:100%] text-(--soft)" role="status">{understood}</p>
         {:else if kind === 'flash'}
           {@render field('guideNumber', 'Guide number at ISO 100')}
           <SelectField
@@ -105,7 +110,7 @@
           {@render field('powers', 'Its powers: full 1/2 1/4')}
           {@render field('duration', 'How long it shines')}
           {@render field('angle', 'Angle it covers, degrees')}
-          <p class="care">
+          <p class="[flex-basis:100%]">
             Flashes hold a dangerous charge even when they are off: never open one. Bulbs can burst and are
             hot: let them cool, shield eyes. Its own sheet comes first.
           </p>
@@ -126,7 +131,9 @@
         {:else if kind === 'modifier'}
           {@render field('takes', 'Stops it takes')}
         {:else}
-          <p class="soft">A tripod, a clamp, a bean bag: what holds a camera still.</p>
+          <p class="[flex-basis:100%] text-(--soft)">
+            A tripod, a clamp, a bean bag: what holds a camera still.
+          </p>
         {/if}
       </div>
     {/key}
@@ -143,19 +150,6 @@
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;
     max-width: 960px;
-  }
-  .soft {
-    flex-basis: 100%;
-    color: var(--soft);
-  }
-  .fault {
-    max-width: 20rem;
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.875rem;
-  }
-  .care {
-    flex-basis: 100%;
   }
   .preset-outlined-surface-950-50 {
     display: inline-grid;

@@ -99,7 +99,7 @@
         </ul>
       {/if}
       {#if view.faults.length > 0}
-        <ol class="faults" aria-label="Faults">
+        <ol class="max-h-75 [overflow:auto]" aria-label="Faults">
           {#each view.faults as { line, why }, i (i)}<li>{line > 0 ? `Line ${line}: ` : ''}{why}</li>{/each}
           {#if view.faultCount > view.faults.length}<li>
               and {view.faultCount - view.faults.length} more
@@ -129,7 +129,7 @@
           />
         {/each}
       </div>
-      <div class="wide">
+      <div class="overflow-x-auto max-w-full">
         <table>
           <caption class="sr-only">The first rows of the file</caption>
           <thead
@@ -152,7 +152,7 @@
         onclick={() => void job.map(loadId, mapping)}>Check with these columns</button
       >
     {/if}
-    <div class="acts">
+    <div class="flex gap-2">
       {#if view.state === 'ready' && fresh > 0}
         <button type="button" class="btn preset-filled-primary-700-300" onclick={() => void take()}
           >Take all {fresh} in</button
@@ -192,14 +192,6 @@
     font-weight: 600;
     cursor: pointer;
   }
-  .faults {
-    max-height: 300px;
-    overflow: auto;
-  }
-  .wide {
-    overflow-x: auto;
-    max-width: 100%;
-  }
   th,
   td {
     padding: 3px 14px 3px 0;
@@ -207,9 +199,5 @@
     white-space: nowrap;
     border-bottom: 1px solid var(--line);
     font-size: 0.875rem;
-  }
-  .acts {
-    display: flex;
-    gap: 8px;
   }
 </style>

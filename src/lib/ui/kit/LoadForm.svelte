@@ -66,7 +66,7 @@
     <label for="{uid}-first">First frame’s number</label>
     <input id="{uid}-first" class="input" name="first" inputmode="numeric" value={next?.firstNumber ?? 1} />
     {#if next?.packFilter}
-      <label class="tick"
+      <label class="flex items-center gap-2 min-h-11 [grid-column:1_/_-1]"
         ><input type="checkbox" name="packFilter" value="yes" />
         {next.packFilter.name || 'The filter'} of {formatStops(next.packFilter.stops)} goes on this pack too</label
       >
@@ -82,13 +82,6 @@
 {/if}
 
 <style>
-  .tick {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
-    grid-column: 1 / -1;
-  }
   [role='note'] {
     padding: 6px 10px;
     background: var(--well);

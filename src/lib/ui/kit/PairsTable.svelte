@@ -82,7 +82,7 @@
   } as const;
 </script>
 
-<div class="filters">
+<div class="flex flex-wrap items-center gap-y-2 gap-x-3 mb-2.5">
   <label for="{uid}-words">Camera or film</label>
   <input id="{uid}-words" class="input" type="search" bind:value={words} />
   <button
@@ -135,7 +135,7 @@
         <td>{camera.name}</td>
         <td>{film.name}</td>
         <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
-        <td class="reach">
+        <td class="min-w-30">
           {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />
             <small>LV {answer.likely.length > 0 ? sayIntervals(answer.likely) : '–'}</small>{/if}
         </td>
@@ -154,13 +154,6 @@
 </table>
 
 <style>
-  .filters {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px 12px;
-    margin-bottom: 10px;
-  }
   .preset-outlined-surface-950-50[aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);
@@ -200,9 +193,6 @@
     display: inline-block;
     min-width: 1.6em;
     font: 650 1.375rem/1 var(--font-display);
-  }
-  .reach {
-    min-width: 120px;
   }
   .frames {
     display: inline-grid;

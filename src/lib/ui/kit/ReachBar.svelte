@@ -31,10 +31,14 @@
 
 <div role="img" aria-label={words}>
   {#each possible as interval (interval.from)}
-    <span class="possible" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
+    <span
+      class="h-3 [border:1.5px_solid_var(--ink)] [border-bottom:0]"
+      style:left={barOf(interval).left}
+      style:width={barOf(interval).width}
+    ></span>
   {/each}
   {#each likely as interval (interval.from)}
-    <span class="likely" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
+    <span class="h-3 bg-(--ink)" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
   {/each}
   {#if lv !== null}<i style:left={percent(clamp(shareOf(WHOLE, lv)))}></i>{/if}
 </div>
@@ -50,15 +54,6 @@
     position: absolute;
     bottom: 0;
     box-sizing: border-box;
-  }
-  .possible {
-    height: 12px;
-    border: 1.5px solid var(--ink);
-    border-bottom: 0;
-  }
-  .likely {
-    height: 12px;
-    background: var(--ink);
   }
   i {
     position: absolute;

@@ -58,7 +58,9 @@
   <legend class="kicker"
     >{school === 'shadow' ? 'Look at a shadow: how is its edge?' : 'Look up: how is the sky?'}</legend
   >
-  <div class="clues">
+  <div
+    class="grid [grid-template-columns:repeat(2,_1fr)] gap-2 mt-1.5 max-[900px]:[grid-template-columns:repeat(3,_1fr)] max-[900px]:gap-1.5"
+  >
     {#each steps as step (step.clue)}
       {@const on = view?.school === step.school && view.clue === step.clue}
       <label class:on>
@@ -90,7 +92,7 @@
     onclick={() => change({ shaded: !modifiers.shaded })}>Its shaded side</button
   >
   <select
-    class="select low"
+    class="select text-[0.9375rem]"
     aria-label="How low the sun is"
     value={modifiers.lowSun}
     onchange={(e) => change({ lowSun: LOW_SUNS.find((l) => l === e.currentTarget.value) ?? 'no' })}
@@ -98,7 +100,9 @@
     {#each LOW_SUNS as low (low)}<option value={low}>{LOW_WORDS[low]}</option>{/each}
   </select>
 </div>
-{#if other !== ''}<p class="other" data-testid="other-school">{other}</p>{/if}
+{#if other !== ''}<p class="mt-2 text-(--soft) text-[0.875rem] leading-[1.35]" data-testid="other-school">
+    {other}
+  </p>{/if}
 
 <style>
   .modifiers {
@@ -108,15 +112,6 @@
   }
   .modifiers {
     margin-top: 8px;
-  }
-  .low {
-    font-size: 0.9375rem;
-  }
-  .clues {
-    display: grid;
-    grid-template-columns: repeat(2, 1fr);
-    gap: 8px;
-    margin-top: 6px;
   }
   label {
     position: relative;
@@ -181,17 +176,7 @@
     color: var(--soft);
     font-size: 0.8125rem;
   }
-  .other {
-    margin-top: 8px;
-    color: var(--soft);
-    font-size: 0.875rem;
-    line-height: 1.35;
-  }
   @media (max-width: 900px) {
-    .clues {
-      grid-template-columns: repeat(3, 1fr);
-      gap: 6px;
-    }
     .drawing {
       height: 38px;
     }

@@ -18,7 +18,7 @@
 </script>
 
 <p class="kicker">The light is as it was for</p>
-<div class="frames" role="group" aria-label="Earlier frames">
+<div class="max-h-85 overflow-y-auto p-0.5" role="group" aria-label="Earlier frames">
   {#each toldOf(recent) as entry (entry.frame.id)}
     {@const { frame } = entry}
     <button
@@ -31,7 +31,7 @@
         <span class="soft">{label(entry)}, {sayWhen(frame.takenAt)}. {sayWay(entry.light.way)}</span>
         {#if hint(frame) !== ''}<i>{hint(frame)}</i>{/if}
       </span>
-      <span class="lv">{formatLv(entry.light.lv)}</span>
+      <span class="[font:650_1.125rem_var(--font-display)]">{formatLv(entry.light.lv)}</span>
     </button>
   {:else}
     <p>No frame is logged yet. The first ones make this list.</p>
@@ -39,11 +39,6 @@
 </div>
 
 <style>
-  .frames {
-    max-height: 340px;
-    overflow-y: auto;
-    padding: 2px;
-  }
   button {
     display: flex;
     justify-content: space-between;
@@ -74,8 +69,5 @@
   .soft,
   i {
     font-size: 0.8125rem;
-  }
-  .lv {
-    font: 650 1.125rem var(--font-display);
   }
 </style>

@@ -84,7 +84,7 @@
   }
 </script>
 
-<div class="board">
+<div class="board grid gap-1">
   <label class="kicker" for="{uid}-scene">A scene like this</label>
   <select
     id="{uid}-scene"
@@ -183,7 +183,7 @@
       oninput={(e) => change({ toneStops: e.currentTarget.valueAsNumber })}
     />
   {/if}
-  <p class="says" role="status" data-testid="eye-says">
+  <p class="leading-[1.35]" role="status" data-testid="eye-says">
     {#if formatThirds(offset) === '0'}
       The eye sees what the subject gets: nothing to answer.
     {:else}
@@ -195,11 +195,11 @@
       {/if}
     {/if}
   </p>
-  <div class="prints">
+  <div class="grid [grid-template-columns:1fr_1fr] gap-2.5">
     <ScenePrint tone={judged.tone} deltaStops={-offset} label="as it comes" />
     <ScenePrint tone={judged.tone} deltaStops={answered} label="answered" />
   </div>
-  <div class="acts">
+  <div class="flex flex-wrap gap-2 mt-1">
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => oncount(offset)}
       >Count this for my frame</button
     >
@@ -217,10 +217,6 @@
 </div>
 
 <style>
-  .board {
-    display: grid;
-    gap: 4px;
-  }
   .kicker {
     margin-top: 6px;
   }
@@ -244,19 +240,5 @@
   label:not(.kicker) {
     color: var(--soft);
     font-size: 0.875rem;
-  }
-  .says {
-    line-height: 1.35;
-  }
-  .prints {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 10px;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    margin-top: 4px;
   }
 </style>

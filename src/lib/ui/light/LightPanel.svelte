@@ -76,7 +76,9 @@
     >
   {/each}
 </div>
-<p class="assumed" data-testid="assumed">{told ? sayLight(light) : 'Not told yet.'}</p>
+<p class="mb-2 text-[0.9375rem] leading-[1.3]" data-testid="assumed">
+  {told ? sayLight(light) : 'Not told yet.'}
+</p>
 <div class="apart" id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
   {#if tab === 'shadow' || tab === 'sky'}
     <ByEye {light} {onlight} {told} school={tab} />
@@ -104,11 +106,6 @@
   }
   .tabs button {
     padding: 0 2px;
-  }
-  .assumed {
-    margin-bottom: 8px;
-    font-size: 0.9375rem;
-    line-height: 1.3;
   }
   @media (max-width: 900px) {
     .tabs {

@@ -75,9 +75,11 @@
   oninput={typed}
   aria-describedby="{uid}-said"
 />
-<p id="{uid}-said" class="wrong" role="status">{said}</p>
+<p id="{uid}-said" class="text-(--accent) font-semibold text-[0.875rem] leading-[1.3]" role="status">
+  {said}
+</p>
 {#if found.length === 0 && lately.length > 0}
-  <div class="lately" role="group" aria-label="Places of earlier frames">
+  <div class="flex flex-wrap gap-1.5" role="group" aria-label="Places of earlier frames">
     {#each lately as entry (entry.name)}
       <button type="button" class="chip" onclick={() => take(entry)}>{entry.name}</button>
     {/each}
@@ -97,22 +99,11 @@
 {/if}
 
 <style>
-  .wrong {
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.875rem;
-    line-height: 1.3;
-  }
   ul {
     max-height: 220px;
     overflow-y: auto;
     border: 1.5px solid var(--line);
     border-radius: 4px;
-  }
-  .lately {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
   }
   ul button {
     width: 100%;

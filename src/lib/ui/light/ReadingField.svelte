@@ -70,7 +70,7 @@
   }
 </script>
 
-<div class="reading">
+<div class="grid gap-1">
   <label class="kicker" for="{uid}-field">What the meter says</label>
   <input
     id="{uid}-field"
@@ -130,7 +130,7 @@
   {/if}
   <TwoReadings {light} {oncontrast} />
   <p class="kicker">Where did you hold it?</p>
-  <div class="held">
+  <div class="grid [grid-template-columns:1fr_1fr] gap-1.5">
     <button
       type="button"
       class="chip"
@@ -150,10 +150,6 @@
 </div>
 
 <style>
-  .reading {
-    display: grid;
-    gap: 4px;
-  }
   .kicker {
     margin-top: 6px;
   }
@@ -170,10 +166,5 @@
     min-height: 44px;
     text-decoration: underline;
     cursor: pointer;
-  }
-  .held {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 6px;
   }
 </style>

@@ -29,14 +29,16 @@
         onclick={() => onlight(choiceFromScene(scene))}
       >
         <span>{scene.name}</span>
-        <span class="lv">{`${formatLv(scene.lv)} ± ${formatThirds(scene.sdStops)}`}</span>
+        <span class="whitespace-nowrap">{`${formatLv(scene.lv)} ± ${formatThirds(scene.sdStops)}`}</span>
       </button>
     {/each}
   {:else}
     <p>No scene has “{words.trim()}” in it. Try one word: street, church, moon, stage, window.</p>
   {/each}
 </div>
-<p class="soft">After published guides, from memory; each may be a stop off. A meter knows better.</p>
+<p class="text-(--soft) text-[0.8125rem] mt-1.5">
+  After published guides, from memory; each may be a stop off. A meter knows better.
+</p>
 
 <style>
   .scenes {
@@ -67,13 +69,5 @@
   button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);
-  }
-  .lv {
-    white-space: nowrap;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.8125rem;
-    margin-top: 6px;
   }
 </style>

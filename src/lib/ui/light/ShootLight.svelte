@@ -39,7 +39,10 @@
 </script>
 
 {#if current.settings.guessFirst}
-  <div class="guess" data-testid="guess">
+  <div
+    class="grid gap-1.5 mb-2.5 py-2 px-2.5 [border-left:4px_solid_var(--accent)] bg-(--well) text-[0.9375rem] leading-[1.3]"
+    data-testid="guess"
+  >
     {#if current.guess === null}
       <p>Guess first: choose the light by eye, then seal it.</p>
       <button type="button" class="chip" onclick={() => current.seal()}>
@@ -52,7 +55,7 @@
       <p>Sealed. Now read a meter, or find the light another way.</p>
     {/if}
     {#if current.guess !== null}
-      <label class="why"
+      <label class="grid gap-0.5 [flex-basis:100%]"
         >What it goes by
         <input class="input" maxlength="500" bind:value={current.reason} /></label
       >
@@ -76,7 +79,7 @@
   Guess before I measure
 </label>
 {#if itself}
-  <button type="button" class="chip wide" aria-expanded={board} onclick={() => (board = !board)}>
+  <button type="button" class="chip w-full mb-2" aria-expanded={board} onclick={() => (board = !board)}>
     What its eye sees
   </button>
   {#if board}
@@ -91,21 +94,6 @@
 {/if}
 
 <style>
-  .why {
-    display: grid;
-    gap: 2px;
-    flex-basis: 100%;
-  }
-  .guess {
-    display: grid;
-    gap: 6px;
-    margin-bottom: 10px;
-    padding: 8px 10px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-    font-size: 0.9375rem;
-    line-height: 1.3;
-  }
   .habit {
     display: flex;
     align-items: center;
@@ -118,9 +106,5 @@
     width: 20px;
     height: 20px;
     accent-color: var(--accent);
-  }
-  .wide {
-    width: 100%;
-    margin-bottom: 8px;
   }
 </style>

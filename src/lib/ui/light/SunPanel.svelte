@@ -48,13 +48,16 @@
   }
 </script>
 
-<div class="sun">
+<div class="grid gap-1">
   {#if draft.place}
-    <p><b>{draft.place.name}</b> <span class="soft">{place ? 'as last time' : ''} ({zone})</span></p>
+    <p>
+      <b>{draft.place.name}</b>
+      <span class="text-(--soft) text-[0.875rem]">{place ? 'as last time' : ''} ({zone})</span>
+    </p>
   {/if}
   <PlaceField place={draft.place} lately={recentPlaces(recent, draft.place)} onplace={move} />
   {#if draft.place}
-    <div class="when">
+    <div class="grid [grid-template-columns:1.3fr_0.9fr_auto] gap-1.5 items-end">
       <span>
         <label class="kicker" for="{uid}-date">Day</label>
         <input
@@ -77,7 +80,9 @@
       </span>
       <button type="button" class="chip" onclick={() => draft.setMoment(Date.now())}>Now</button>
     </div>
-    <p id="{uid}-trouble" class="wrong" role="status">{draft.trouble}</p>
+    <p id="{uid}-trouble" class="text-(--accent) font-semibold text-[0.875rem]" role="status">
+      {draft.trouble}
+    </p>
     {#if draft.choices}
       <div class="pair">
         <button
@@ -103,7 +108,9 @@
       {/each}
     </div>
     {#if draft.sky === 'unsaid'}
-      <p class="soft">This program knows no weather: the light is a band over all skies until you say.</p>
+      <p class="text-(--soft) text-[0.875rem]">
+        This program knows no weather: the light is a band over all skies until you say.
+      </p>
     {/if}
     <label class="kicker" for="{uid}-facing">The subject is</label>
     <select id="{uid}-facing" class="select" bind:value={draft.facing}>
@@ -121,7 +128,10 @@
           {#each draft.course as point (point.ms)}
             <tr>
               <th scope="row">{timeText(point.ms, zone)}</th>
-              <td>{formatLv(point.lv)} <span class="soft">± {formatThirds(point.sdStops)}</span></td>
+              <td
+                >{formatLv(point.lv)}
+                <span class="text-(--soft) text-[0.875rem]">± {formatThirds(point.sdStops)}</span></td
+              >
               <td class="bar"
                 ><i
                   class="band"
@@ -136,7 +146,7 @@
       <label class="kicker" for="{uid}-passes">When does it pass LV</label>
       <input
         id="{uid}-passes"
-        class="input narrow"
+        class="input w-[5rem]"
         inputmode="decimal"
         placeholder="8"
         bind:value={draft.wanted}
@@ -151,48 +161,31 @@
           “{draft.wanted}” is no light value. Give a number from {LV_RANGE.min} to {LV_RANGE.max}.
         {/if}
       </p>
-      <ul class="events" aria-label="Sun and moon in the next day">
+      <ul class="text-[0.875rem] leading-[1.4] mt-1.5" aria-label="Sun and moon in the next day">
         {#each draft.events as event (event.kind)}
           <li><b>{timeText(event.ms, zone)}</b> {sayEvent(event.kind)}</li>
         {:else}
           <li>Sun and moon neither rise nor set within a day.</li>
         {/each}
       </ul>
-      <p class="care">Never look at the sun through a finder or lens: it burns the eye at once.</p>
+      <p class="mt-1.5">Never look at the sun through a finder or lens: it burns the eye at once.</p>
     {/if}
   {:else}
-    <p class="soft">Sun, moon and twilight are worked out here, without a network. Say where you are.</p>
+    <p class="text-(--soft) text-[0.875rem]">
+      Sun, moon and twilight are worked out here, without a network. Say where you are.
+    </p>
   {/if}
 </div>
 
 <style>
-  .sun {
-    display: grid;
-    gap: 4px;
-  }
   .kicker {
     margin-top: 6px;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-  .when {
-    display: grid;
-    grid-template-columns: 1.3fr 0.9fr auto;
-    gap: 6px;
-    align-items: end;
   }
   .pair,
   .three {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(70px, 1fr));
     gap: 6px;
-  }
-  .wrong {
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.875rem;
   }
   table {
     margin-top: 4px;
@@ -228,16 +221,5 @@
     width: 2.5px;
     height: 15px;
     background: var(--ink);
-  }
-  .narrow {
-    width: 5rem;
-  }
-  .events {
-    font-size: 0.875rem;
-    line-height: 1.4;
-    margin-top: 6px;
-  }
-  .care {
-    margin-top: 6px;
   }
 </style>

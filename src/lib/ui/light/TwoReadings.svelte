@@ -51,7 +51,7 @@
 </script>
 
 <p class="kicker">Lights and darks, for the contrast</p>
-<div class="ends">
+<div class="grid [grid-template-columns:1fr_1fr] gap-1.5">
   <input
     class="input"
     aria-label="Reading of the lights"
@@ -73,20 +73,16 @@
     aria-describedby="{uid}-apart"
   />
 </div>
-<p id="{uid}-apart" class="said" class:wrong={read !== null && 'fault' in read} role="status">
+<p
+  id="{uid}-apart"
+  class="text-[0.875rem] leading-[1.35]"
+  class:wrong={read !== null && 'fault' in read}
+  role="status"
+>
   {words}
 </p>
 
 <style>
-  .ends {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 6px;
-  }
-  .said {
-    font-size: 0.875rem;
-    line-height: 1.35;
-  }
   .wrong {
     color: var(--accent);
     font-weight: 600;

@@ -57,11 +57,11 @@
       options={[any, ...tags.map((t) => [t, t] as const)]}
     />
   {/if}
-  <div class="field">
+  <div class="grid gap-0.75 text-[0.9375rem] w-[11rem]">
     <label for="since">From the day</label>
     <input id="since" class="input" type="date" name="since" value={filter.fromDay ?? ''} />
   </div>
-  <div class="field">
+  <div class="grid gap-0.75 text-[0.9375rem] w-[11rem]">
     <label for="until">To the day</label>
     <input id="until" class="input" type="date" name="until" value={filter.toDay ?? ''} />
   </div>
@@ -82,7 +82,7 @@
     ]}
   />
   {#if problems.length > 0}
-    <div role="alert" class="fault">
+    <div role="alert" class="w-full text-(--accent) font-semibold">
       {#each problems as problem (problem)}<p>{problem}</p>{/each}
     </div>
   {/if}
@@ -103,16 +103,5 @@
   }
   .preset-filled-primary-700-300 {
     margin-top: 22px;
-  }
-  .field {
-    display: grid;
-    gap: 3px;
-    font-size: 0.9375rem;
-    width: 11rem;
-  }
-  .fault {
-    width: 100%;
-    color: var(--accent);
-    font-weight: 600;
   }
 </style>

@@ -79,7 +79,7 @@
     {:else if tone && frame.expected}
       <ScenePrint {tone} deltaStops={frame.expected.deltaStops} label="expected, {frame.number}" />
     {:else}
-      <p class="blank">Light not told: nothing was expected.</p>
+      <p class="p-2.5 bg-(--well) text-[0.875rem]">Light not told: nothing was expected.</p>
     {/if}
   </div>
   {#if editing}
@@ -93,7 +93,7 @@
       onclose={() => (editing = false)}
     />
   {:else}
-    <div class="beside">
+    <div class="grid gap-0.5 [align-content:start] text-[0.9375rem]">
       <p class="marks"><b>{frame.number}</b> {frameMarks(frame)}</p>
       {#if named && taken}<p>{taken.film.name} in {taken.camera.name}</p>{/if}
       <p>{sayLightShort(frame.light)}</p>
@@ -102,7 +102,7 @@
           <b>{sayError(frame.expected.deltaStops)}</b>, {chanceInHundred(frame.expected.pUsable)} in 100
         </p>
       {/if}
-      {#if judgement}<p class="judged">{`Came out: ${sayJudgement(judgement)}`}</p>{/if}
+      {#if judgement}<p class="font-[650]">{`Came out: ${sayJudgement(judgement)}`}</p>{/if}
       {#if extras !== ''}<p>{extras}</p>{/if}
       {#if frame.guess}<p>{sayGuess(frame.guess, frame.light)}</p>{/if}
       <p class="soft">
@@ -123,14 +123,14 @@
           >
         </p>
       {/if}
-      {#if frame.note !== ''}<p class="note">{frame.note}</p>{/if}
+      {#if frame.note !== ''}<p class="italic">{frame.note}</p>{/if}
       {#if frame.about.reason !== ''}<p class="soft">Why: {frame.about.reason}</p>{/if}
       {#if frame.about.tags.length > 0}
-        <p class="tags">
+        <p class="flex flex-wrap gap-y-0 gap-x-3">
           {#each frame.about.tags as tag (tag)}<a href="/log?tag={encodeURIComponent(tag)}">{tag}</a>{/each}
         </p>
       {/if}
-      <div class="acts">
+      <div class="flex gap-2 mt-1.5 print:hidden">
         <button
           type="button"
           class="btn preset-outlined-surface-950-50"
@@ -162,22 +162,11 @@
     contain-intrinsic-size: auto 220px;
     break-inside: avoid;
   }
-  .blank {
-    padding: 10px;
-    background: var(--well);
-    font-size: 0.875rem;
-  }
   img {
     width: 100%;
     padding: 6px;
     background: #ffffff;
     border: 1px solid var(--line);
-  }
-  .beside {
-    display: grid;
-    gap: 2px;
-    align-content: start;
-    font-size: 0.9375rem;
   }
   .marks {
     font: 650 1.1875rem/1.2 var(--font-display);
@@ -185,30 +174,11 @@
   .marks b {
     margin-right: 6px;
   }
-  .judged {
-    font-weight: 650;
-  }
-  .note {
-    font-style: italic;
-  }
-  .tags {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 12px;
-  }
   a {
     text-decoration: underline;
     text-underline-offset: 3px;
   }
-  .acts {
-    display: flex;
-    gap: 8px;
-    margin-top: 6px;
-  }
   @media print {
-    .acts {
-      display: none;
-    }
     article {
       content-visibility: visible;
     }

@@ -93,7 +93,7 @@
     bind:value={draft.number}
     fault={faultOf('number')}
   />
-  <div class="pair">
+  <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(130px,_1fr))] gap-y-1.5 gap-x-2.5">
     <FrameField
       id="{uid}-date"
       label="Day"
@@ -114,7 +114,7 @@
   {#if !camera}
     <p class="soft">How the camera was then is not kept: what was set stays as it is noted.</p>
   {/if}
-  <div class="pair">
+  <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(130px,_1fr))] gap-y-1.5 gap-x-2.5">
     <FrameField
       id="{uid}-distance"
       label="Distance, m"
@@ -154,7 +154,7 @@
   <label for="{uid}-tags">Your tags, with commas</label>
   <input id="{uid}-tags" class="input" list="all-tags" bind:value={draft.tags} />
   {#if !lighting}
-    <div class="acts">
+    <div class="flex flex-wrap gap-2 mt-1.5">
       <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (lighting = true)}>
         {frame.light ? 'Change its light' : 'Tell its light'}
       </button>
@@ -175,12 +175,12 @@
     />
   {/if}
   {#if theirs}
-    <div class="theirs" role="group" aria-label="How it is now">
+    <div class="p-2.5 [border:1.5px_solid_var(--accent)]" role="group" aria-label="How it is now">
       <p><b>How it is now:</b></p>
       <ul>
         {#each saidFacts(theirs, camera) as { fact, name, words } (fact)}<li>{name}: {words}</li>{/each}
       </ul>
-      <div class="acts">
+      <div class="flex flex-wrap gap-2 mt-1.5">
         <button type="button" class="btn preset-filled-primary-700-300" onclick={() => void keepMine()}
           >Keep mine</button
         >
@@ -192,7 +192,7 @@
   {/if}
   <p id="{uid}-fault" class="fault" role="alert">{elsewhere.join(' ')}</p>
   {#if !theirs}
-    <div class="acts">
+    <div class="flex flex-wrap gap-2 mt-1.5">
       <button class="btn preset-filled-primary-700-300">Save</button>
       <button type="button" class="btn preset-outlined-surface-950-50" onclick={onclose}
         >Leave as it was</button
@@ -212,20 +212,5 @@
   }
   textarea {
     padding-block: 6px;
-  }
-  .pair {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-    gap: 6px 10px;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    margin-top: 6px;
-  }
-  .theirs {
-    padding: 10px;
-    border: 1.5px solid var(--accent);
   }
 </style>

@@ -107,7 +107,7 @@
     {/if}
   </form>
 {/if}
-<div class="wide">
+<div class="overflow-x-auto relative print:[overflow:visible]">
   <table>
     <thead>
       <tr>
@@ -183,10 +183,6 @@
     font-size: 0.875rem;
     width: 11rem;
   }
-  .wide {
-    overflow-x: auto;
-    position: relative;
-  }
   table {
     width: 100%;
     min-width: 900px;
@@ -219,9 +215,6 @@
     form,
     input {
       display: none;
-    }
-    .wide {
-      overflow: visible;
     }
     table {
       min-width: 0;

@@ -72,14 +72,16 @@
     {#if developed !== ''}Developed: {developed}.{/if}
     {#if load.remark !== ''}<b>{load.remark}</b>{/if}
     {#if !editing}
-      <button type="button" class="link" onclick={open}
-        >{load.finishedAt && !load.development ? 'Note its development' : 'Change'}</button
+      <button
+        type="button"
+        class="min-h-11 py-0 px-1.5 underline underline-offset-[3px] cursor-pointer"
+        onclick={open}>{load.finishedAt && !load.development ? 'Note its development' : 'Change'}</button
       >
     {/if}
   </p>
   {#if editing}
     <form onsubmit={save}>
-      <div class="row">
+      <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(150px,_1fr))] gap-y-1.5 gap-x-3">
         <FrameField id="{uid}-date" label="Loaded on" bind:value={draft.date} fault={faultOf('date')} />
         <FrameField id="{uid}-time" label="At" bind:value={draft.time} fault={faultOf('time')} />
         <FrameField
@@ -92,7 +94,7 @@
       </div>
       {#if load.finishedAt}
         <p class="kicker">Development</p>
-        <div class="row">
+        <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(150px,_1fr))] gap-y-1.5 gap-x-3">
           <FrameField
             id="{uid}-developer"
             label="Developer"
@@ -144,7 +146,7 @@
         most={500}
       />
       <p class="fault" role="alert">{faultOf('')}</p>
-      <div class="acts">
+      <div class="flex gap-2">
         <button class="btn preset-filled-primary-700-300">Save</button>
         <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (editing = false)}
           >Leave as it was</button
@@ -159,13 +161,6 @@
     margin-bottom: 10px;
     font-size: 0.9375rem;
   }
-  .link {
-    min-height: 44px;
-    padding: 0 6px;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-  }
   form {
     display: grid;
     gap: 8px;
@@ -173,14 +168,5 @@
     background: var(--sheet);
     border: 1.5px solid var(--line);
     border-radius: 4px;
-  }
-  .row {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-    gap: 6px 12px;
-  }
-  .acts {
-    display: flex;
-    gap: 8px;
   }
 </style>

@@ -30,7 +30,7 @@
 <!-- the field below does the same by keyboard -->
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div
-  class="drop"
+  class="grid gap-2 p-4.5 [border:2px_dashed_var(--soft)] rounded-[4px] bg-(--sheet)"
   class:over
   ondragover={(e) => {
     e.preventDefault();
@@ -51,7 +51,7 @@
     JPEG, PNG, TIFF or WebP, up to 80 MB and 120 million pixels. Each is kept byte for byte as it comes.
   </p>
   {#if uploads.list.length > 0}
-    <div class="state" role="status">
+    <div class="flex flex-wrap items-center gap-y-2 gap-x-4" role="status">
       <b>{there} of {uploads.list.length} here</b>
       <progress value={uploads.list.reduce((sum, u) => sum + u.share, 0)} max={uploads.list.length}
         >{there} of {uploads.list.length}</progress
@@ -76,7 +76,7 @@
     {/if}
   {/if}
   {#if refused.length > 0}
-    <div role="alert" class="refused">
+    <div role="alert" class="grid gap-1.5 justify-items-start text-(--accent) font-semibold">
       {#each refused as upload (upload.key)}<p>{upload.why}</p>{/each}
       <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => uploads.forget()}
         >I have read it</button
@@ -86,14 +86,6 @@
 </div>
 
 <style>
-  .drop {
-    display: grid;
-    gap: 8px;
-    padding: 18px;
-    border: 2px dashed var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-  }
   .over {
     border-color: var(--accent);
     background: var(--well);
@@ -117,23 +109,10 @@
     font-weight: 600;
     cursor: pointer;
   }
-  .state {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px 16px;
-  }
   progress {
     flex: 1;
     min-width: 120px;
     height: 14px;
     accent-color: var(--ink);
-  }
-  .refused {
-    display: grid;
-    gap: 6px;
-    justify-items: start;
-    color: var(--accent);
-    font-weight: 600;
   }
 </style>

@@ -10,7 +10,7 @@
     <li aria-current={pair.loadId === inUse ? 'true' : undefined}>
       <span>
         <b>{pair.camera.name}</b> with {pair.film.name}
-        <span class="soft">{pair.framesLeft} left</span>
+        <span class="block text-(--soft)">{pair.framesLeft} left</span>
       </span>
       <a class="chip" href="/shoot?load={encodeURIComponent(pair.loadId)}"
         >{pair.loadId === inUse ? 'In use' : 'Use this camera'}</a
@@ -27,9 +27,6 @@
     gap: 4px 12px;
     padding: 4px 0;
     border-bottom: 1px solid var(--line);
-  }
-  .soft {
-    display: block;
   }
   .chip {
     flex: none;

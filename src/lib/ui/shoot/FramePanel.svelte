@@ -89,7 +89,7 @@
   }
 </script>
 
-<div class="frame">
+<div class="grid gap-1">
   <label class="kicker" for="{uid}-purpose">What is the frame for?</label>
   <select
     id="{uid}-purpose"
@@ -127,7 +127,7 @@
       {/each}
     {/if}
   </div>
-  <p id="{uid}-fault" class="fault" role="status">{fault}</p>
+  <p id="{uid}-fault" class="text-(--accent) font-semibold text-[0.875rem]" role="status">{fault}</p>
   {#if subjectM !== null && subjectM !== Infinity}
     <select
       class="select"
@@ -141,11 +141,11 @@
     >
       {#each DISTANCE_WAYS as way (way)}<option value={way}>{DISTANCE_WORDS[way]}</option>{/each}
     </select>
-    <p class="soft">
+    <p class="text-(--soft) text-[0.875rem]">
       Taken as {formatDecimal(subjectM, 2)} m. {aim}
       <button
         type="button"
-        class="link"
+        class="min-h-11 underline underline-offset-[3px] cursor-pointer"
         onclick={() => {
           text = '';
           setDistance(null);
@@ -209,7 +209,7 @@
   {#if hasLamp || asked.lamp}
     <LampFields />
   {/if}
-  <div class="two">
+  <div class="grid [grid-template-columns:1fr_1fr] gap-1.5 mt-2">
     {#if setsItself(camera)}
       <button
         type="button"
@@ -223,10 +223,6 @@
 </div>
 
 <style>
-  .frame {
-    display: grid;
-    gap: 4px;
-  }
   .kicker {
     margin-top: 6px;
   }
@@ -238,26 +234,5 @@
   .row :is(.input, .select) {
     flex: 1 1 8rem;
     width: auto;
-  }
-  .two {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 6px;
-    margin-top: 8px;
-  }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.875rem;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-  .link {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
   }
 </style>

@@ -101,14 +101,16 @@
         {#if steps.after !== ''}<li>Then: {steps.after}</li>{/if}
       </ol>
       {#if steps.caution !== ''}<p><b>Mind:</b> {steps.caution}</p>{/if}
-      <p class="soft">Not meant by its maker: what its manual forbids comes before this.</p>
+      <p class="text-(--soft) text-[0.875rem] leading-[1.3]">
+        Not meant by its maker: what its manual forbids comes before this.
+      </p>
     {:else}
-      <p class="soft">
+      <p class="text-(--soft) text-[0.875rem] leading-[1.3]">
         Put the camera on something. On B press and hold, best by a cable; on T press once to open, once to
         close. Do not touch it otherwise.
       </p>
     {/if}
-    <div class="acts">
+    <div class="flex flex-wrap items-center gap-y-2.5 gap-x-4">
       <button type="button" class="btn preset-filled-primary-700-300" onclick={start} data-key="T"
         >Start the count</button
       >
@@ -132,7 +134,9 @@
     </p>
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={start}>Count again</button>
   {/if}
-  <p class="soft">The time shown comes from the clock. While the phone sleeps no beep is promised.</p>
+  <p class="text-(--soft) text-[0.875rem] leading-[1.3]">
+    The time shown comes from the clock. While the phone sleeps no beep is promised.
+  </p>
 </section>
 
 <style>
@@ -144,17 +148,6 @@
   ol {
     list-style: decimal;
     padding-left: 22px;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.875rem;
-    line-height: 1.3;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 10px 16px;
   }
   label {
     display: flex;

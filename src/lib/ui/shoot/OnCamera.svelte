@@ -82,7 +82,7 @@
   );
 </script>
 
-<div class="on">
+<div class="grid gap-1">
   {#each now.filters as filter, i (i)}
     <div class="filter">
       <span>{nameOf(filter)}</span>
@@ -158,7 +158,7 @@
     </select>
   {/if}
   {#if judged.shown.flash}
-    <p class="soft" data-testid="flash-mix">
+    <p class="text-(--soft) text-[0.875rem] leading-[1.35]" data-testid="flash-mix">
       {`Flash alone ${sayError(judged.shown.flash.stops)}; the other light alone ${sayError(judged.shown.flash.ambientStops)}; together ${sayError(judged.shown.deltaStops)}.`}
       {#if range}
         It works from {sayMetres(range.fromM)} to {sayMetres(range.toM)}.
@@ -181,10 +181,6 @@
 </div>
 
 <style>
-  .on {
-    display: grid;
-    gap: 4px;
-  }
   .kicker {
     margin-top: 6px;
   }
@@ -197,10 +193,5 @@
   .filter .select {
     flex: 1 1 8rem;
     width: auto;
-  }
-  .soft {
-    color: var(--soft);
-    font-size: 0.875rem;
-    line-height: 1.35;
   }
 </style>

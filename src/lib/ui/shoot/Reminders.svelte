@@ -52,9 +52,9 @@
         />
         <button class="btn preset-outlined-surface-950-50">Add</button>
       </span>
-      <p id="{uid}-fault" class="fault" role="alert">{fault}</p>
+      <p id="{uid}-fault" class="text-(--accent) font-semibold text-[0.9375rem]" role="alert">{fault}</p>
       {#each camera.checks as line, i (i)}
-        <p class="line">
+        <p class="flex justify-between items-center gap-2 [border-top:1px_solid_var(--line)] py-1 px-0">
           {line}
           <button
             type="button"
@@ -85,18 +85,5 @@
   span input {
     flex: 1;
     min-width: 0;
-  }
-  .line {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 8px;
-    border-top: 1px solid var(--line);
-    padding: 4px 0;
-  }
-  .fault {
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.9375rem;
   }
 </style>

@@ -37,7 +37,7 @@
   });
 </script>
 
-<div class="scroll">
+<div class="overflow-x-auto">
   <table>
     <thead>
       <tr>
@@ -79,9 +79,6 @@
 <p id="{uid}-holds" role="status">{answer}</p>
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
   table {
     border-collapse: collapse;
     font-size: 0.875rem;

@@ -35,7 +35,7 @@
   const [worst, ...others] = $derived(judged.shown.failures);
 </script>
 
-<div class="first">
+<div class="grid gap-1.5 min-h-11 [align-content:start] text-[0.9375rem] leading-[1.3]">
   {#if enough !== ''}<p class:stop={stops} data-testid="enough">{enough}</p>{/if}
   {#if worst}
     <p data-testid="held-back">{sayFailure(worst)}</p>
@@ -46,44 +46,30 @@
       <p>{sayFailure(failure)}</p>
     </details>
   {/each}
-  {#if factors !== ''}<p class="factors" data-testid="factors">{factors}</p>{/if}
+  {#if factors !== ''}<p class="text-(--soft)" data-testid="factors">{factors}</p>{/if}
   {#if served && (served.remedy.steps.length > 0 || served.missing)}
     <div data-testid="served">
       <p>{sayServed(served)}</p>
       {#if served.remedy.steps.length > 0}
-        <div class="remedy"><RemedyRow remedy={served.remedy} {judged} {adviser} /></div>
+        <div class="py-0 px-2.5 [border:1.5px_solid_var(--ink)] rounded-[4px] bg-(--sheet)">
+          <RemedyRow remedy={served.remedy} {judged} {adviser} />
+        </div>
       {/if}
     </div>
   {/if}
   {#if first}
-    <div class="remedy" class:next={isNext}><RemedyRow remedy={first} {judged} {adviser} /></div>
+    <div class="py-0 px-2.5 [border:1.5px_solid_var(--ink)] rounded-[4px] bg-(--sheet)" class:next={isNext}>
+      <RemedyRow remedy={first} {judged} {adviser} />
+    </div>
   {/if}
 </div>
 
 <style>
-  .first {
-    display: grid;
-    gap: 6px;
-    /* one line is always kept, so that what comes and goes moves nothing below */
-    min-height: 44px;
-    align-content: start;
-    font-size: 0.9375rem;
-    line-height: 1.3;
-  }
   .stop {
     padding: 8px 10px;
     border-left: 4px solid var(--accent);
     background: var(--well);
     font-weight: 600;
-  }
-  .factors {
-    color: var(--soft);
-  }
-  .remedy {
-    padding: 0 10px;
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
-    background: var(--sheet);
   }
   .next {
     background: var(--accent);

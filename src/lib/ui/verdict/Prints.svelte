@@ -31,8 +31,10 @@
   ]);
 </script>
 
-<div class="prints">
-  <div class="expected">
+<div
+  class="grid [grid-template-columns:1fr_1fr] gap-2 p-2.5 bg-(--table) max-[900px]:[grid-template-columns:repeat(3,_1fr)]"
+>
+  <div class="[grid-column:span_2] max-[900px]:[grid-column:auto] max-[900px]:order-0">
     <ScenePrint tone={judged.tone} deltaStops={shown.deltaStops} label="as set" {film} {lightKind} />
   </div>
   {#each prints as print (print.words)}
@@ -46,23 +48,12 @@
   {/each}
 </div>
 {#if Math.abs(shown.aimStops) >= AIM_WORTH}
-  <p class="aim" data-testid="aim">
+  <p class="text-[0.9375rem] leading-[1.3]" data-testid="aim">
     {`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}
   </p>
 {/if}
 
 <style>
-  /* prints lie on an 18 % card: nothing lighter or darker, and no colour, judges with them */
-  .prints {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 8px;
-    padding: 10px;
-    background: var(--table);
-  }
-  .expected {
-    grid-column: span 2;
-  }
   button {
     padding: 0;
     cursor: pointer;
@@ -70,18 +61,5 @@
   }
   button:hover {
     outline: 2px solid var(--ink);
-  }
-  .aim {
-    font-size: 0.9375rem;
-    line-height: 1.3;
-  }
-  @media (max-width: 900px) {
-    .prints {
-      grid-template-columns: repeat(3, 1fr);
-    }
-    .expected {
-      grid-column: auto;
-      order: 0;
-    }
   }
 </style>

@@ -14,11 +14,11 @@
 </script>
 
 <svelte:head><title>Pairs · Just Enough</title></svelte:head>
-<div class="head">
+<div class="flex justify-between items-center gap-3 mt-1 mx-0 mb-1.5">
   <h1>Which film for which camera?</h1>
   <a class="btn preset-outlined-surface-950-50" href={back}>Back to Kit</a>
 </div>
-<p class="light">In the light on the ruler: {sayLight(current.light)}</p>
+<p class="mb-2.5">In the light on the ruler: {sayLight(current.light)}</p>
 {#if pairs.length > 0}
   <PairsTable {pairs} light={current.light} atHand={atHandFrom(data.kitFilms, data.things)} />
 {:else}
@@ -28,13 +28,6 @@
 {/if}
 
 <style>
-  .head {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 12px;
-    margin: 4px 0 6px;
-  }
   h1 {
     font-size: 1.75rem;
     font-weight: 650;
@@ -45,9 +38,6 @@
     place-content: center;
     text-decoration: none;
     white-space: nowrap;
-  }
-  .light {
-    margin-bottom: 10px;
   }
   a {
     text-decoration: underline;

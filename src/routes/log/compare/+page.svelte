@@ -56,7 +56,7 @@
               film={pair.film}
             />
           {/if}
-          <p class="marks">
+          <p class="[font:650_1.125rem/1.2_var(--font-display)]">
             <b>{frame.number}</b>
             {frameMarks(frame)}
           </p>
@@ -66,7 +66,7 @@
           </p>
           <p class="soft">{[sayWhen(frame.takenAt), ...borderExtras(frame)].join(' · ')}</p>
           {#if judgement}<p><b>Came out: {sayJudgement(judgement)}</b></p>{/if}
-          <div class="words" role="group" aria-label="Judge frame {frame.number}">
+          <div class="flex flex-wrap gap-1.5 mt-1" role="group" aria-label="Judge frame {frame.number}">
             {#each WORDS[isNegative(pair.film.kind) ? 'negative' : 'print'] as word (word)}
               <button
                 type="button"
@@ -105,15 +105,6 @@
     padding: 6px;
     background: #fffdf8;
     border: 1px solid var(--line);
-  }
-  .marks {
-    font: 650 1.125rem/1.2 var(--font-display);
-  }
-  .words {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-    margin-top: 4px;
   }
   a {
     text-decoration: underline;

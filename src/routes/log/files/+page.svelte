@@ -10,7 +10,7 @@
 </script>
 
 <svelte:head><title>Import and export · Just Enough</title></svelte:head>
-<div class="sides">
+<div class="grid [grid-template-columns:repeat(auto-fit,_minmax(min(100%,_420px),_1fr))] gap-y-6 gap-x-10">
   <section>
     <h1 class="title">Out</h1>
     <ul>
@@ -62,11 +62,6 @@
 </div>
 
 <style>
-  .sides {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: 24px 40px;
-  }
   section {
     min-width: 0;
   }

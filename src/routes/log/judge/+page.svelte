@@ -84,7 +84,9 @@
       >
     {/each}
   </div>
-  <div class="sides">
+  <div
+    class="grid [grid-template-columns:minmax(0,_1.7fr)_minmax(0,_1fr)] gap-y-5.5 gap-x-7.5 max-[900px]:[grid-template-columns:minmax(0,_1fr)]"
+  >
     {#key frame.id}
       <JudgeFrame
         {frame}
@@ -96,7 +98,7 @@
         onunjudged={() => void takeAway(frame)}
       />
     {/key}
-    <div class="says">
+    <div class="grid gap-5 [align-content:start]">
       {#if data.says}
         <CameraSays
           camera={data.pair.camera}
@@ -139,22 +141,7 @@
     background: var(--ink);
     color: var(--sheet);
   }
-  .sides {
-    display: grid;
-    grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
-    gap: 22px 30px;
-  }
-  .says {
-    display: grid;
-    gap: 20px;
-    align-content: start;
-  }
   a {
     text-decoration: underline;
-  }
-  @media (max-width: 900px) {
-    .sides {
-      grid-template-columns: minmax(0, 1fr);
-    }
   }
 </style>

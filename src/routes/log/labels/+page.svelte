@@ -10,7 +10,7 @@
 <svelte:head><title>Border labels · Just Enough</title></svelte:head>
 {#if data.labelled && data.frames.length > 0}
   {@const { camera, film } = data.labelled}
-  <div class="screen">
+  <div class="flex flex-wrap justify-between items-center gap-y-2 gap-x-5 mb-3 print:hidden">
     <h1 class="title">Border labels of {film.name} from {camera.name}</h1>
     <button type="button" class="btn preset-filled-primary-700-300" onclick={() => print()}>Print</button>
   </div>
@@ -18,7 +18,7 @@
     {#each data.frames as frame, i (frame.id)}
       {@const taken = data.taken[i]}
       <li>
-        <p class="first">
+        <p class="flex gap-[2mm] [font:650_11pt/1.2_var(--font-display)]">
           <b>{frame.number}</b>
           <span>{frameMarks(frame)}</span>
         </p>
@@ -35,14 +35,6 @@
 {/if}
 
 <style>
-  .screen {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 8px 20px;
-    margin-bottom: 12px;
-  }
   ol {
     display: grid;
     grid-template-columns: repeat(auto-fill, 60mm);
@@ -56,18 +48,10 @@
     line-height: 1.3;
     break-inside: avoid;
   }
-  .first {
-    display: flex;
-    gap: 2mm;
-    font: 650 11pt/1.2 var(--font-display);
-  }
   a {
     text-decoration: underline;
   }
   @media print {
-    .screen {
-      display: none;
-    }
     li {
       color: #000;
     }

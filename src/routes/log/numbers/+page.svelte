@@ -55,7 +55,12 @@
     />
     <!-- on a small screen it is moved by key, too -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <div class="wide" role="region" aria-label="Keepers by camera and film, as a table" tabindex="0">
+    <div
+      class="overflow-x-auto relative"
+      role="region"
+      aria-label="Keepers by camera and film, as a table"
+      tabindex="0"
+    >
       <table>
         <thead>
           <tr
@@ -93,7 +98,7 @@
       </tbody>
     </table>
   </section>
-  <div class="two">
+  <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(min(100%,_420px),_1fr))] gap-y-0 gap-x-8">
     <section>
       <h2>What went wrong</h2>
       {#if faults.length > 0}
@@ -133,15 +138,6 @@
   section {
     margin-bottom: 26px;
     min-width: 0;
-  }
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: 0 32px;
-  }
-  .wide {
-    overflow-x: auto;
-    position: relative;
   }
   table {
     border-collapse: collapse;

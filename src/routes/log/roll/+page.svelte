@@ -37,7 +37,7 @@
 
 <svelte:head><title>Write a film up · Just Enough</title></svelte:head>
 {#if data.pair && camera}
-  <div class="head">
+  <div class="flex flex-wrap justify-between items-center gap-y-0 gap-x-5">
     <h1 class="title">Write up {data.pair.film.name} from {camera.name}</h1>
     <SelectField
       name="film"
@@ -145,7 +145,7 @@
         <span>{frameMarks(frame)}</span>
         <span>{sayLightShort(frame.light)}</span>
         <span class="soft">{sayWhen(frame.takenAt)}</span>
-        <span class="what">{frame.about.subject || frame.note}</span>
+        <span class="mr-auto italic">{frame.about.subject || frame.note}</span>
         <button type="button" class="chip" onclick={() => void takeBack(frame)}
           >Take back<span class="sr-only"> frame {frame.number}</span></button
         >
@@ -158,13 +158,6 @@
 {/if}
 
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 0 20px;
-  }
   form {
     display: flex;
     flex-wrap: wrap;
@@ -188,10 +181,6 @@
     gap: 2px 18px;
     min-height: 48px;
     border-bottom: 1px solid var(--line);
-  }
-  .what {
-    margin-right: auto;
-    font-style: italic;
   }
   a {
     text-decoration: underline;

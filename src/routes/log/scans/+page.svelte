@@ -82,7 +82,7 @@
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
             <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan {scan.name}" loading="lazy" />
           </a>
-          <p class="name">{scan.name}</p>
+          <p class="font-semibold [overflow-wrap:anywhere]">{scan.name}</p>
           <p class="soft">{scan.width} × {scan.height}, {saySize(scan.bytes)}</p>
           <SelectField
             name="frame-{scan.id}"
@@ -146,10 +146,6 @@
   li :global(select) {
     min-width: 0;
     max-width: 100%;
-  }
-  .name {
-    font-weight: 600;
-    overflow-wrap: anywhere;
   }
   .judge,
   p > a {
