@@ -105,11 +105,13 @@
     const clock = setInterval(() => (current.nowMs = Date.now()), 20_000);
     return () => clearInterval(clock);
   });
+  function leadTo(path: string): void {
+    // where digits judge frames they lead nowhere
+    if (!placeOf(page.url.pathname)?.ownDigits) void goto(`${path}${query}`);
+  }
   onMount(() =>
     listen({
-      ...Object.fromEntries(
-        PLACES.flatMap(({ key, path }) => (key ? [[key, () => void goto(`${path}${query}`)]] : []))
-      ),
+      ...Object.fromEntries(PLACES.flatMap(({ key, path }) => (key ? [[key, () => leadTo(path)]] : []))),
       d: () => nextScheme(current),
       '?': () => (keysShown = !keysShown)
     })
@@ -231,7 +233,9 @@
     {#if placeOf(page.url.pathname)?.light ?? true}<LightRule />{:else}<RuleLine />{/if}
   </div>
 {/if}
-<main id="main">{@render children()}</main>
+<main class="pt-2.5 px-7 pb-7 print:p-0 max-[640px]:pt-1 max-[640px]:px-4 max-[640px]:pb-35" id="main">
+  {@render children()}
+</main>
 
 {#if keysShown}
   {#await import('#ui/places/KeySheet.svelte') then { default: KeySheet }}
@@ -275,9 +279,6 @@
     align-items: center;
     gap: 8px 16px;
   }
-  main {
-    padding: 10px 28px 28px;
-  }
   .rule {
     display: contents;
   }
@@ -287,9 +288,6 @@
     .problems {
       display: none;
     }
-    main {
-      padding: 0;
-    }
   }
   @media (max-width: 640px) {
     header {
@@ -298,9 +296,6 @@
     }
     header {
       min-height: 44px;
-    }
-    main {
-      padding: 4px 16px 140px;
     }
     .problems {
       margin-inline: 16px;

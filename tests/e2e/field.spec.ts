@@ -188,7 +188,7 @@ test('every key does what the sheet says', { tag: '@desktop' }, async ({ app, pa
   await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-gemel`);
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   const slider = page.getByRole('slider', { name: 'Light now' });
   const lv = async (): Promise<number> => Number(await slider.getAttribute('aria-valuenow'));
   const before = await lv();

@@ -64,7 +64,11 @@
       data-early="log"
       data-testid="log"
     >
-      Log frame {judged.pair.nextNumber}{doubtful ? ' anyway' : ''} <kbd>L</kbd>
+      Log frame {judged.pair.nextNumber}{doubtful ? ' anyway' : ''}
+      <kbd
+        class="[font:400_0.9375rem_var(--font-body)] [opacity:0.85] [border:1px_solid_currentColor] [border-radius:3px] py-0 px-1.75 max-[640px]:hidden"
+        >L</kbd
+      >
     </button>
     {#if canBracket}
       <button
@@ -118,17 +122,5 @@
     text-decoration: underline;
     text-underline-offset: 3px;
     cursor: pointer;
-  }
-  kbd {
-    font: 400 0.9375rem var(--font-body);
-    opacity: 0.85;
-    border: 1px solid currentColor;
-    border-radius: 3px;
-    padding: 0 7px;
-  }
-  @media (max-width: 640px) {
-    kbd {
-      display: none;
-    }
   }
 </style>

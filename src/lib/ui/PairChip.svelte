@@ -16,7 +16,14 @@
     : 'Choose a pair in Kit'}
 >
   {#if pair}
-    <span class="names"><b>{pair.camera.name}</b> <span class="with">with</span> <b>{pair.film.name}</b></span
+    <span class="names"
+      ><b
+        class="font-[650] max-[640px]:block max-[640px]:overflow-hidden max-[640px]:[text-overflow:ellipsis]"
+        >{pair.camera.name}</b
+      > <span class="with">with</span>
+      <b class="font-[650] max-[640px]:block max-[640px]:overflow-hidden max-[640px]:[text-overflow:ellipsis]"
+        >{pair.film.name}</b
+      ></span
     >
     {#if pair.framesTotal <= 16}
       <span class="strip" aria-hidden="true">
@@ -49,9 +56,6 @@
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
-  }
-  b {
-    font-weight: 650;
   }
   .strip {
     display: flex;
@@ -91,11 +95,6 @@
     }
     .with {
       display: none;
-    }
-    b {
-      display: block;
-      overflow: hidden;
-      text-overflow: ellipsis;
     }
   }
 </style>

@@ -16,7 +16,7 @@
   const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);
 </script>
 
-<nav aria-label="Parts of the log">
+<nav class="flex flex-wrap gap-y-0 gap-x-4.5 mb-1.5 print:hidden" aria-label="Parts of the log">
   {#each PARTS as [path, name] (path)}
     <a href="{path}{rest}" aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
   {/each}
@@ -24,12 +24,6 @@
 {@render children()}
 
 <style>
-  nav {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 18px;
-    margin-bottom: 6px;
-  }
   a {
     display: grid;
     align-content: center;
@@ -47,10 +41,5 @@
     color: var(--ink);
     font-weight: 650;
     text-decoration-color: var(--ink);
-  }
-  @media print {
-    nav {
-      display: none;
-    }
   }
 </style>

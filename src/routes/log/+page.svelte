@@ -30,7 +30,7 @@
 
 <svelte:head><title>Log · Just Enough</title></svelte:head>
 <div class="head">
-  <h1>
+  <h1 class="text-[1.75rem] font-[650] leading-[1.15] mr-auto">
     {#if data.filter.trash}In the trash{:else if data.looking}Found{:else if line}{line.filmName} in {line.cameraName}{:else}Log{/if}
   </h1>
   <div class="ways">
@@ -151,12 +151,6 @@
     align-items: center;
     gap: 4px 18px;
     margin-bottom: 8px;
-  }
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 650;
-    line-height: 1.15;
-    margin-right: auto;
   }
   .head a {
     display: grid;

@@ -32,7 +32,7 @@
 </script>
 
 <svelte:head><title>Offline · Just Enough</title></svelte:head>
-<h1>Offline</h1>
+<h1 class="mt-1 mx-0 mb-3 text-[1.75rem] font-[650]">Offline</h1>
 {#if missed !== ''}
   <p class="mb-3.5 py-2.5 px-3.5 [border-left:4px_solid_var(--accent)] bg-(--well)" role="status">
     {missed} is on the server, which does not answer. This is what the phone carries;
@@ -44,7 +44,7 @@
 >
   <OfflineQueue />
   <section aria-label="What is carried">
-    <h2>Carried</h2>
+    <h2 class="text-[1.25rem] font-[650] mb-1.5">Carried</h2>
     {#if carried && offline.kept}
       <p class="soft">{sayCarried(offline.kept.offlineKit.carried, offline.kept.keptAt)}</p>
       <CarriedPairs {pairs} inUse={current.pair?.loadId ?? null} />
@@ -54,7 +54,7 @@
   </section>
 </div>
 {#if current.pair && frames.length > 0}
-  <h2>Frames on {current.pair.film.name}</h2>
+  <h2 class="text-[1.25rem] font-[650] mb-1.5">Frames on {current.pair.film.name}</h2>
   <div class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_370px),_1fr))] gap-3">
     {#each frames as frame (frame.id)}
       <FrameCard
@@ -68,16 +68,3 @@
     {/each}
   </div>
 {/if}
-
-<style>
-  h1 {
-    margin: 4px 0 12px;
-    font-size: 1.75rem;
-    font-weight: 650;
-  }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-    margin-bottom: 6px;
-  }
-</style>

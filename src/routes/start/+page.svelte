@@ -23,24 +23,25 @@
 </script>
 
 <svelte:head><title>Your camera · Just Enough</title></svelte:head>
-<h1>Your camera, in three questions</h1>
+<h1 class="mt-3 text-[1.875rem] font-[650]">Your camera, in three questions</h1>
 <p class="text-(--soft) mb-3">The numbers are typical ones. Change what you know; the rest can wait.</p>
 <form
+  class="max-w-245"
   method="post"
   use:enhance={() =>
     async ({ update }) =>
       update({ reset: false })}
 >
-  <fieldset>
+  <fieldset class="min-w-0 mb-5">
     <legend><span>1</span> What does the camera have?</legend>
     <KindChooser {draft} />
   </fieldset>
   {#key draft.has}
-    <fieldset>
+    <fieldset class="min-w-0 mb-5">
       <legend><span>2</span> What stands on it?</legend>
       <FirstFields {draft} />
     </fieldset>
-    <fieldset>
+    <fieldset class="min-w-0 mb-5">
       <legend><span>3</span> Which film is in it?</legend>
       <div class="flex flex-wrap gap-3 items-start">
         <SelectField
@@ -71,18 +72,6 @@
 </form>
 
 <style>
-  h1 {
-    margin-top: 12px;
-    font-size: 1.875rem;
-    font-weight: 650;
-  }
-  form {
-    max-width: 980px;
-  }
-  fieldset {
-    min-width: 0;
-    margin-bottom: 20px;
-  }
   legend {
     font: 650 1.25rem/1.3 var(--font-display);
     margin-bottom: 8px;

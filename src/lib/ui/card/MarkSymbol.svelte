@@ -13,7 +13,11 @@
   let { symbol }: MarkSymbolProps = $props();
 </script>
 
-<svg viewBox="0 0 40 28" aria-hidden="true">
+<svg
+  class="w-10 h-7 [fill:none] [stroke:currentColor] [stroke-width:2.2] [stroke-linecap:round] [stroke-linejoin:round]"
+  viewBox="0 0 40 28"
+  aria-hidden="true"
+>
   {#if symbol === 'sun'}
     <circle cx="20" cy="14" r="5.500" />
     {#each RAYS as angle (angle)}<path d="M20 5.500V2" transform="rotate({angle} 20 14)" />{/each}
@@ -33,15 +37,3 @@
     <path d="M3 25 15 6l7 11 4-5 11 13Z" />
   {/if}
 </svg>
-
-<style>
-  svg {
-    width: 40px;
-    height: 28px;
-    fill: none;
-    stroke: currentColor;
-    stroke-width: 2.2;
-    stroke-linecap: round;
-    stroke-linejoin: round;
-  }
-</style>

@@ -30,6 +30,7 @@
 </script>
 
 <form
+  class="grid [grid-template-columns:minmax(0,_1.5fr)_minmax(0,_1fr)] gap-6 items-start max-[900px]:[grid-template-columns:minmax(0,_1fr)]"
   method="post"
   use:enhance={() =>
     async ({ update }) =>
@@ -37,16 +38,18 @@
 >
   <div class="ask">
     <fieldset>
-      <legend>What does it have?</legend>
+      <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What does it have?</legend>
       <KindChooser {draft} />
     </fieldset>
     {#key draft.has}
       <fieldset>
-        <legend>What stands on it?</legend>
+        <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What stands on it?</legend>
         <FirstFields {draft} />
       </fieldset>
-      <details>
-        <summary>More, whenever you know it: focus, flash, finder, measured values</summary>
+      <details class="mb-3.5">
+        <summary class="min-h-11 pt-2.5 font-semibold cursor-pointer"
+          >More, whenever you know it: focus, flash, finder, measured values</summary
+        >
         <MoreFields {draft} />
       </details>
     {/key}
@@ -70,12 +73,6 @@
 </form>
 
 <style>
-  form {
-    display: grid;
-    grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-    gap: 24px;
-    align-items: start;
-  }
   /* fields as wide as the screen, not as their longest line */
   .ask,
   fieldset {
@@ -84,27 +81,9 @@
   fieldset {
     margin-bottom: 18px;
   }
-  legend {
-    font: 650 1.25rem/1.3 var(--font-display);
-    margin-bottom: 6px;
-  }
-  summary {
-    min-height: 44px;
-    padding-top: 10px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-  details {
-    margin-bottom: 14px;
-  }
   .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;
     min-height: 48px;
-  }
-  @media (max-width: 900px) {
-    form {
-      grid-template-columns: minmax(0, 1fr);
-    }
   }
 </style>

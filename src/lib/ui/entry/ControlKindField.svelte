@@ -26,7 +26,7 @@
 </script>
 
 {#if named.length > 0}
-  <div>
+  <div class="w-[14rem] max-w-full">
     <SheetSelect
       {draft}
       field={kindFieldOf(acts)}
@@ -37,18 +37,6 @@
           : 'Times are set with'}
       {options}
     />
-    {#if hint !== ''}<p>{hint}</p>{/if}
+    {#if hint !== ''}<p class="text-(--soft) text-[0.875rem] leading-[1.3]">{hint}</p>{/if}
   </div>
 {/if}
-
-<style>
-  div {
-    width: 14rem;
-    max-width: 100%;
-  }
-  p {
-    color: var(--soft);
-    font-size: 0.875rem;
-    line-height: 1.3;
-  }
-</style>

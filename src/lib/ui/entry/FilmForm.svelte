@@ -51,6 +51,7 @@
 {/snippet}
 
 <form
+  class="grid [grid-template-columns:minmax(0,_1fr)] gap-4.5 max-w-240"
   method="post"
   use:enhance={() =>
     async ({ update }) =>
@@ -85,7 +86,7 @@
   </fieldset>
   {#key kind}
     <section>
-      <h2>What it takes</h2>
+      <h2 class="text-[1.125rem] font-[650]">What it takes</h2>
       <p class="text-(--soft) text-[0.9375rem] mb-1.5">
         Typical for its kind (common practice, no source); its own sheet knows better.
       </p>
@@ -107,7 +108,7 @@
       </div>
     </section>
     <section>
-      <h2>Long exposures, lamps, cold</h2>
+      <h2 class="text-[1.125rem] font-[650]">Long exposures, lamps, cold</h2>
       <p class="text-(--soft) text-[0.9375rem] mb-1.5">
         Long exposures: an exponent such as 1.3, or its sheet’s table: 1s 1s, 10s 17s. Empty where nothing is
         known.
@@ -133,7 +134,7 @@
       {/if}
     </section>
     <section>
-      <h2>Money and mechanics</h2>
+      <h2 class="text-[1.125rem] font-[650]">Money and mechanics</h2>
       <div class="fields">
         {@render field('price', 'Price of a pack or roll')}
         {@render field('feet', 'Length in feet, for cine')}
@@ -162,16 +163,6 @@
 </form>
 
 <style>
-  form {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 18px;
-    max-width: 960px;
-  }
-  h2 {
-    font-size: 1.125rem;
-    font-weight: 650;
-  }
   fieldset label {
     display: flex;
     align-items: center;

@@ -22,7 +22,7 @@
         onchange={() => draft.choose(has)}
       />
       <LineDrawing strokes={figure} width={160} height={96} />
-      <b>{name}</b><span>{more}</span>
+      <b>{name}</b><span class="text-(--soft) text-[0.9375rem]">{more}</span>
     </label>
   {/each}
 </div>
@@ -54,10 +54,6 @@
     inset: 0;
     opacity: 0;
     cursor: pointer;
-  }
-  span {
-    color: var(--soft);
-    font-size: 0.9375rem;
   }
   @media (max-width: 640px) {
     label :global(svg) {

@@ -33,12 +33,14 @@
   />
   <div id="{uid}-more">
     {#if fault !== ''}
-      <p class="fault">{fault}</p>
+      <p class="fault text-[0.875rem] leading-[1.3]">{fault}</p>
     {:else if words.hint !== ''}
-      <p class="hint">{words.hint}</p>
+      <p class="hint text-[0.875rem] leading-[1.3]">{words.hint}</p>
     {/if}
     {#if doubt}
-      <p class="py-1 px-2 [border-left:4px_solid_var(--accent)] bg-(--well)">{doubt.words}</p>
+      <p class="py-1 px-2 [border-left:4px_solid_var(--accent)] bg-(--well) text-[0.875rem] leading-[1.3]">
+        {doubt.words}
+      </p>
     {/if}
   </div>
   {#if doubt && doubt.instead !== null}
@@ -67,9 +69,5 @@
   }
   .wide {
     width: 29rem;
-  }
-  p {
-    font-size: 0.875rem;
-    line-height: 1.3;
   }
 </style>

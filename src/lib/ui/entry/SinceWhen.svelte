@@ -32,7 +32,7 @@
 </script>
 
 <fieldset>
-  <legend>What was changed?</legend>
+  <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What was changed?</legend>
   <SelectField
     name="what"
     label="It is"
@@ -75,10 +75,3 @@
     </details>
   {/if}
 </fieldset>
-
-<style>
-  legend {
-    font: 650 1.25rem/1.3 var(--font-display);
-    margin-bottom: 6px;
-  }
-</style>

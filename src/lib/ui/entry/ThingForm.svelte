@@ -50,6 +50,7 @@
 {/snippet}
 
 <form
+  class="grid [grid-template-columns:minmax(0,_1fr)] gap-4.5 max-w-240"
   method="post"
   use:enhance={() =>
     async ({ update }) =>
@@ -145,12 +146,6 @@
 </form>
 
 <style>
-  form {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 18px;
-    max-width: 960px;
-  }
   .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;

@@ -60,7 +60,9 @@
 </script>
 
 <div class="in">
-  <label for="{uid}-file">An archive (.jsonl), its ZIP with scans, or frames as CSV</label>
+  <label class="font-semibold" for="{uid}-file"
+    >An archive (.jsonl), its ZIP with scans, or frames as CSV</label
+  >
   <input
     id="{uid}-file"
     type="file"
@@ -173,9 +175,6 @@
     display: grid;
     gap: 8px;
     justify-items: start;
-  }
-  label {
-    font-weight: 600;
   }
   input {
     min-height: 44px;

@@ -32,6 +32,7 @@
 {#if next && next.remark !== ''}<p role="note">Noticed on the last film: <b>{next.remark}</b></p>{/if}
 {#if film}
   <form
+    class="flex flex-wrap items-center gap-2.5"
     method="post"
     action="?/load"
     use:enhance={() =>
@@ -86,12 +87,6 @@
     padding: 6px 10px;
     background: var(--well);
     border-left: 4px solid var(--accent);
-  }
-  form {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 10px;
   }
   select,
   select {

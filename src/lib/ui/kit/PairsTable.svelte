@@ -137,7 +137,9 @@
         <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
         <td class="min-w-30">
           {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />
-            <small>LV {answer.likely.length > 0 ? sayIntervals(answer.likely) : '–'}</small>{/if}
+            <small class="text-[0.8125rem] text-(--soft) whitespace-nowrap"
+              >LV {answer.likely.length > 0 ? sayIntervals(answer.likely) : '–'}</small
+            >{/if}
         </td>
         <td>
           {#if verdict.chance !== 'likely'}{sayVerdict(verdict)}, {sayError(verdict.deltaStops)}.{/if}
@@ -243,10 +245,5 @@
     text-align: left;
     font-weight: 650;
     background: var(--paper);
-  }
-  small {
-    font-size: 0.8125rem;
-    color: var(--soft);
-    white-space: nowrap;
   }
 </style>

@@ -29,38 +29,23 @@
   });
 </script>
 
-<div role="img" aria-label={words}>
+<div class="relative h-5 min-w-27.5 [border-bottom:1.5px_solid_var(--soft)]" role="img" aria-label={words}>
   {#each possible as interval (interval.from)}
     <span
-      class="h-3 [border:1.5px_solid_var(--ink)] [border-bottom:0]"
+      class="h-3 [border:1.5px_solid_var(--ink)] [border-bottom:0] absolute [bottom:0] [box-sizing:border-box]"
       style:left={barOf(interval).left}
       style:width={barOf(interval).width}
     ></span>
   {/each}
   {#each likely as interval (interval.from)}
-    <span class="h-3 bg-(--ink)" style:left={barOf(interval).left} style:width={barOf(interval).width}></span>
+    <span
+      class="h-3 bg-(--ink) absolute [bottom:0] [box-sizing:border-box]"
+      style:left={barOf(interval).left}
+      style:width={barOf(interval).width}
+    ></span>
   {/each}
-  {#if lv !== null}<i style:left={percent(clamp(shareOf(WHOLE, lv)))}></i>{/if}
+  {#if lv !== null}<i
+      class="absolute [top:0] [bottom:-4px] w-0.75 -ml-0.25 bg-(--accent)"
+      style:left={percent(clamp(shareOf(WHOLE, lv)))}
+    ></i>{/if}
 </div>
-
-<style>
-  div {
-    position: relative;
-    height: 20px;
-    min-width: 110px;
-    border-bottom: 1.5px solid var(--soft);
-  }
-  span {
-    position: absolute;
-    bottom: 0;
-    box-sizing: border-box;
-  }
-  i {
-    position: absolute;
-    top: 0;
-    bottom: -4px;
-    width: 3px;
-    margin-left: -1px;
-    background: var(--accent);
-  }
-</style>

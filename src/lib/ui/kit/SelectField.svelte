@@ -16,17 +16,9 @@
   const uid = $props.id();
 </script>
 
-<div>
+<div class="grid gap-0.75 text-[0.9375rem]">
   <label for="{uid}-field">{label}</label>
   <select id="{uid}-field" class="select" {name} {value} onchange={(e) => onchoose?.(e.currentTarget.value)}>
     {#each options as [option, words] (option)}<option value={option}>{words}</option>{/each}
   </select>
 </div>
-
-<style>
-  div {
-    display: grid;
-    gap: 3px;
-    font-size: 0.9375rem;
-  }
-</style>

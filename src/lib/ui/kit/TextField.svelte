@@ -34,7 +34,7 @@
     aria-invalid={fault !== ''}
     aria-describedby="{uid}-fault"
   />
-  <p id="{uid}-fault">{fault}</p>
+  <p class="text-(--accent) font-semibold text-[0.875rem] leading-[1.3]" id="{uid}-fault">{fault}</p>
 </div>
 
 <style>
@@ -47,11 +47,5 @@
   .wide {
     width: 23rem;
     max-width: 100%;
-  }
-  p {
-    color: var(--accent);
-    font-weight: 600;
-    font-size: 0.875rem;
-    line-height: 1.3;
   }
 </style>

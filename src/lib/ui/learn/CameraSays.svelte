@@ -57,7 +57,10 @@
   }
 </script>
 
-<section aria-label="What they say about {camera.name}">
+<section
+  class="grid gap-2 justify-items-start [align-content:start]"
+  aria-label="What they say about {camera.name}"
+>
   <h2>What they say about {camera.name}</h2>
   {#if says.frames === 0}
     <p>
@@ -110,7 +113,7 @@
       <summary>How it was before</summary>
       <ul>
         {#each history as change (change.id)}
-          <li>
+          <li class="flex flex-wrap justify-between items-center gap-y-1 gap-x-3">
             <span
               >{sayWhen(change.changedAt)}: {signed(change.fromStops)} to {signed(change.toStops)} stops,
               {change.frames} frames</span
@@ -133,24 +136,11 @@
     text-decoration: underline;
     text-underline-offset: 3px;
   }
-  section {
-    display: grid;
-    gap: 8px;
-    justify-items: start;
-    align-content: start;
-  }
   .bias {
     font-size: 1.1875rem;
   }
   .preset-filled-primary-700-300 {
     min-height: 48px;
     padding: 0 16px;
-  }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 4px 12px;
   }
 </style>

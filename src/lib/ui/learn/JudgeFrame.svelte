@@ -90,7 +90,7 @@
 
 <svelte:window onkeydown={key} />
 <section aria-label="Judge frame {frame.number}" data-seen={seen ? 'yes' : undefined}>
-  <h2>
+  <h2 class="[font:650_1.375rem/1.2_var(--font-display)]">
     Frame {frame.number}{frame.about.subject === '' ? '' : `: ${frame.about.subject}`}
   </h2>
   <p class="marks">
@@ -161,7 +161,10 @@
           {:else}
             <ScenePrint {tone} deltaStops={stops} label={sayTone(stops)} {film} />
           {/if}
-          <kbd>{i + 1}</kbd>
+          <kbd
+            class="inline-block min-w-[1.5em] [font:600_0.875rem_var(--font-body)] [border:1px_solid_currentColor] [border-radius:3px] text-center"
+            >{i + 1}</kbd
+          >
         </button>
       {/each}
     </div>
@@ -177,7 +180,10 @@
         class="chip"
         aria-pressed={is({ kind: 'word', word })}
         onclick={() => onjudged(on, { kind: 'word', word }, faults)}
-        >{#if on === 'negative'}<kbd>{i + 1}</kbd>
+        >{#if on === 'negative'}<kbd
+            class="inline-block min-w-[1.5em] [font:600_0.875rem_var(--font-body)] [border:1px_solid_currentColor] [border-radius:3px] text-center"
+            >{i + 1}</kbd
+          >
         {/if}{WORD_WORDS[word]}</button
       >
     {/each}
@@ -194,10 +200,10 @@
       >Take this judgement away</button
     >
   {/if}
-  <fieldset>
+  <fieldset class="flex flex-wrap gap-y-0.5 gap-x-4 [border:0] p-0">
     <legend class="kicker">What else went wrong (tick before you judge)</legend>
     {#each FAULTS as fault (fault)}
-      <label>
+      <label class="flex items-center gap-2 min-h-11">
         <input
           type="checkbox"
           checked={faults.includes(fault)}
@@ -219,17 +225,6 @@
     background: var(--sheet);
     border: 1.5px solid var(--ink);
     border-radius: 4px;
-  }
-  h2 {
-    font: 650 1.375rem/1.2 var(--font-display);
-  }
-  kbd {
-    display: inline-block;
-    min-width: 1.5em;
-    font: 600 0.875rem var(--font-body);
-    border: 1px solid currentColor;
-    border-radius: 3px;
-    text-align: center;
   }
   .marks {
     font: 650 1.1875rem/1.3 var(--font-display);
@@ -285,21 +280,8 @@
     flex-wrap: wrap;
     gap: 6px;
   }
-  fieldset {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 16px;
-    border: 0;
-    padding: 0;
-  }
   legend {
     margin-bottom: 2px;
-  }
-  label {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
   }
   input {
     width: 20px;

@@ -18,9 +18,9 @@
       An even, front-lit subject each, metered at the subject with a reading of its own. Judge them off the
       print or slide; off the negative when a lab prints.
     </p>
-    <ol>
+    <ol class="list-decimal pl-5.5">
       {#each plan as frame, i (i)}
-        <li>
+        <li class="py-0.75 px-0">
           <b>{`LV ${formatLv(frame.lv)}`}, {nearestName(frame.lv)}:</b>
           {choiceLine(camera, frame.choice)}, {`${sayError(frame.deltaStops)}; then known to ± ${formatDecimal(frame.sdAfter, 2)}`}
         </li>
@@ -28,13 +28,3 @@
     </ol>
   </details>
 {/if}
-
-<style>
-  ol {
-    list-style: decimal;
-    padding-left: 22px;
-  }
-  li {
-    padding: 3px 0;
-  }
-</style>

@@ -12,7 +12,7 @@
 {#snippet list(some: readonly Reason[])}
   <dl>
     {#each some as { numbers, came, causes } (numbers[0])}
-      <dt><b>{sayFrames(numbers)}:</b> {came}</dt>
+      <dt class="mt-1.5 font-semibold"><b>{sayFrames(numbers)}:</b> {came}</dt>
       {#each causes as cause (cause)}<dd>{cause}</dd>{/each}
     {/each}
   </dl>
@@ -20,7 +20,7 @@
 
 {#if reasons.length > 0}
   <section aria-label="Why, likely">
-    <h2>Why, likely</h2>
+    <h2 class="text-[1.25rem] font-[650] mb-1">Why, likely</h2>
     {@render list(reasons.slice(0, SEEN))}
     {#if reasons.length > SEEN}
       <details>
@@ -32,15 +32,6 @@
 {/if}
 
 <style>
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-    margin-bottom: 4px;
-  }
-  dt {
-    margin-top: 6px;
-    font-weight: 600;
-  }
   dd {
     padding-left: 14px;
     text-indent: -14px;

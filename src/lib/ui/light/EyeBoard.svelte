@@ -95,6 +95,7 @@
     {#each BOARD_SCENES as name (name)}<option value={name}>{BOARD_WORDS[name]}</option>{/each}
   </select>
   <svg
+    class="w-full rounded-[4px] [touch-action:none]"
     viewBox="{-BOARD_MARGIN * SIZE} {-BOARD_MARGIN * SIZE} {(1 + 2 * BOARD_MARGIN) * SIZE} {(1 +
       2 * BOARD_MARGIN) *
       SIZE}"
@@ -219,11 +220,6 @@
 <style>
   .kicker {
     margin-top: 6px;
-  }
-  svg {
-    width: 100%;
-    border-radius: 4px;
-    touch-action: none;
   }
   .handle {
     cursor: grab;

@@ -121,7 +121,7 @@
       {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
     </select>
     {#if draft.course.length > 0}
-      <table>
+      <table class="mt-1 w-full">
         <caption class="kicker">How the light goes on</caption>
         <thead class="sr-only"><tr><th scope="col">Time</th><th scope="col">LV</th><td></td></tr></thead>
         <tbody>
@@ -186,10 +186,6 @@
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(70px, 1fr));
     gap: 6px;
-  }
-  table {
-    margin-top: 4px;
-    width: 100%;
   }
   caption {
     text-align: left;

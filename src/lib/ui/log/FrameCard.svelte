@@ -75,7 +75,12 @@
 <article aria-label="Frame {frame.number}">
   <div class="picture">
     {#if scan}
-      <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan of frame {frame.number}" loading="lazy" />
+      <img
+        class="w-full p-1.5 [background:#ffffff] [border:1px_solid_var(--line)]"
+        src="/api/v1/scans/{scan.id}/thumb"
+        alt="Scan of frame {frame.number}"
+        loading="lazy"
+      />
     {:else if tone && frame.expected}
       <ScenePrint {tone} deltaStops={frame.expected.deltaStops} label="expected, {frame.number}" />
     {:else}
@@ -111,12 +116,16 @@
       {#each frame.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
       {#if frame.about.subject !== ''}
         <p>
-          <a href="/log/compare?subject={encodeURIComponent(frame.about.subject)}">{frame.about.subject}</a>
+          <a
+            class="underline underline-offset-[3px]"
+            href="/log/compare?subject={encodeURIComponent(frame.about.subject)}">{frame.about.subject}</a
+          >
         </p>
       {/if}
       {#if frame.series !== null}
         <p>
           <a
+            class="underline underline-offset-[3px]"
             href="/log/compare?film={encodeURIComponent(frame.loadId)}&series={encodeURIComponent(
               frame.series
             )}">The bracket side by side</a
@@ -127,7 +136,10 @@
       {#if frame.about.reason !== ''}<p class="soft">Why: {frame.about.reason}</p>{/if}
       {#if frame.about.tags.length > 0}
         <p class="flex flex-wrap gap-y-0 gap-x-3">
-          {#each frame.about.tags as tag (tag)}<a href="/log?tag={encodeURIComponent(tag)}">{tag}</a>{/each}
+          {#each frame.about.tags as tag (tag)}<a
+              class="underline underline-offset-[3px]"
+              href="/log?tag={encodeURIComponent(tag)}">{tag}</a
+            >{/each}
         </p>
       {/if}
       <div class="flex gap-2 mt-1.5 print:hidden">
@@ -162,21 +174,11 @@
     contain-intrinsic-size: auto 220px;
     break-inside: avoid;
   }
-  img {
-    width: 100%;
-    padding: 6px;
-    background: #ffffff;
-    border: 1px solid var(--line);
-  }
   .marks {
     font: 650 1.1875rem/1.2 var(--font-display);
   }
   .marks b {
     margin-right: 6px;
-  }
-  a {
-    text-decoration: underline;
-    text-underline-offset: 3px;
   }
   @media print {
     article {

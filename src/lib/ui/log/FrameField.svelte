@@ -19,7 +19,7 @@
   } = $props();
 </script>
 
-<div>
+<div class="grid gap-0.5 [align-content:start]">
   <label for={id}>{label}</label>
   <input
     {id}
@@ -33,11 +33,3 @@
   />
   {#if fault !== ''}<p id="{id}-fault" class="fault" role="alert">{fault}</p>{/if}
 </div>
-
-<style>
-  div {
-    display: grid;
-    gap: 2px;
-    align-content: start;
-  }
-</style>

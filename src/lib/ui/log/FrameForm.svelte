@@ -85,7 +85,10 @@
   }
 </script>
 
-<form onsubmit={save}>
+<form
+  class="grid gap-1.5 [grid-column:1_/_-1] [grid-template-columns:minmax(0,_1fr)] text-[0.9375rem]"
+  onsubmit={save}
+>
   <FrameField
     id="{uid}-number"
     label="Frame number"
@@ -202,14 +205,6 @@
 </form>
 
 <style>
-  /* the form has the whole card: the light panel needs the width */
-  form {
-    display: grid;
-    gap: 6px;
-    grid-column: 1 / -1;
-    grid-template-columns: minmax(0, 1fr);
-    font-size: 0.9375rem;
-  }
   textarea {
     padding-block: 6px;
   }

@@ -108,7 +108,9 @@
   </form>
 {/if}
 <div class="overflow-x-auto relative print:[overflow:visible]">
-  <table>
+  <table
+    class="w-full min-w-225 [border-collapse:collapse] text-[0.9375rem] leading-[1.3] print:min-w-0 print:[font-size:9pt]"
+  >
     <thead>
       <tr>
         <th
@@ -183,13 +185,6 @@
     font-size: 0.875rem;
     width: 11rem;
   }
-  table {
-    width: 100%;
-    min-width: 900px;
-    border-collapse: collapse;
-    font-size: 0.9375rem;
-    line-height: 1.3;
-  }
   th {
     text-align: left;
     font-weight: 600;
@@ -215,10 +210,6 @@
     form,
     input {
       display: none;
-    }
-    table {
-      min-width: 0;
-      font-size: 9pt;
     }
   }
 </style>

@@ -63,7 +63,7 @@
   }
 </script>
 
-<section aria-label="This film">
+<section class="mb-2.5 text-[0.9375rem]" aria-label="This film">
   <p>
     Loaded {sayWhen(load.loadedAt)}{load.finishedAt ? `, finished ${sayWhen(load.finishedAt)}` : ''}.
     {#if load.firstNumber !== 1}Counted from {load.firstNumber}.{/if}
@@ -80,7 +80,7 @@
     {/if}
   </p>
   {#if editing}
-    <form onsubmit={save}>
+    <form class="grid gap-2 p-3 bg-(--sheet) [border:1.5px_solid_var(--line)] rounded-[4px]" onsubmit={save}>
       <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(150px,_1fr))] gap-y-1.5 gap-x-3">
         <FrameField id="{uid}-date" label="Loaded on" bind:value={draft.date} fault={faultOf('date')} />
         <FrameField id="{uid}-time" label="At" bind:value={draft.time} fault={faultOf('time')} />
@@ -155,18 +155,3 @@
     </form>
   {/if}
 </section>
-
-<style>
-  section {
-    margin-bottom: 10px;
-    font-size: 0.9375rem;
-  }
-  form {
-    display: grid;
-    gap: 8px;
-    padding: 12px;
-    background: var(--sheet);
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-  }
-</style>

@@ -39,7 +39,9 @@
   ondragleave={() => (over = false)}
   ondrop={drop}
 >
-  <label for="{uid}-files">Drop scans here, one or forty, or choose them</label>
+  <label class="[font:650_1.25rem/1.2_var(--font-display)]" for="{uid}-files"
+    >Drop scans here, one or forty, or choose them</label
+  >
   <input
     id="{uid}-files"
     type="file"
@@ -53,8 +55,10 @@
   {#if uploads.list.length > 0}
     <div class="flex flex-wrap items-center gap-y-2 gap-x-4" role="status">
       <b>{there} of {uploads.list.length} here</b>
-      <progress value={uploads.list.reduce((sum, u) => sum + u.share, 0)} max={uploads.list.length}
-        >{there} of {uploads.list.length}</progress
+      <progress
+        class="flex-1 min-w-30 h-3.5 [accent-color:var(--ink)]"
+        value={uploads.list.reduce((sum, u) => sum + u.share, 0)}
+        max={uploads.list.length}>{there} of {uploads.list.length}</progress
       >
       {#if uploads.busy}<button
           type="button"
@@ -90,9 +94,6 @@
     border-color: var(--accent);
     background: var(--well);
   }
-  label {
-    font: 650 1.25rem/1.2 var(--font-display);
-  }
   input {
     min-height: 44px;
     padding: 8px 0;
@@ -108,11 +109,5 @@
     color: var(--ink);
     font-weight: 600;
     cursor: pointer;
-  }
-  progress {
-    flex: 1;
-    min-width: 120px;
-    height: 14px;
-    accent-color: var(--ink);
   }
 </style>

@@ -7,7 +7,10 @@
 
 <ul aria-label="Pairs carried">
   {#each pairs as pair (pair.loadId)}
-    <li aria-current={pair.loadId === inUse ? 'true' : undefined}>
+    <li
+      class="flex justify-between items-center gap-y-1 gap-x-3 py-1 px-0 [border-bottom:1px_solid_var(--line)]"
+      aria-current={pair.loadId === inUse ? 'true' : undefined}
+    >
       <span>
         <b>{pair.camera.name}</b> with {pair.film.name}
         <span class="block text-(--soft)">{pair.framesLeft} left</span>
@@ -20,14 +23,6 @@
 </ul>
 
 <style>
-  li {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 4px 12px;
-    padding: 4px 0;
-    border-bottom: 1px solid var(--line);
-  }
   .chip {
     flex: none;
     display: inline-grid;

@@ -12,7 +12,10 @@
   const theirs = $derived(item.conflict.reason === 'taken' ? item.conflict.theirs : null);
 </script>
 
-<article aria-label="Needs you: {sayAction(action, carried)}">
+<article
+  class="grid [grid-template-columns:1fr_1fr] gap-y-2.5 gap-x-4.5 p-3 bg-(--sheet) [border:1.5px_solid_var(--accent)] rounded-[4px]"
+  aria-label="Needs you: {sayAction(action, carried)}"
+>
   <div>
     <p class="kicker">On this phone</p>
     <p>{sayAction(action, carried)}</p>
@@ -40,15 +43,6 @@
 </article>
 
 <style>
-  article {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 10px 18px;
-    padding: 12px;
-    background: var(--sheet);
-    border: 1.5px solid var(--accent);
-    border-radius: 4px;
-  }
   div + div:not(.acts) {
     border-left: 1.5px solid var(--line);
     padding-left: 14px;

@@ -46,7 +46,7 @@
   {#if offline.refusal !== ''}
     <p class="trouble" role="alert">
       {offline.refusal}
-      {#if offline.signedOut}<a href="/enter?to=/offline">Sign in</a>{/if}
+      {#if offline.signedOut}<a class="underline" href="/enter?to=/offline">Sign in</a>{/if}
     </p>
   {/if}
   {#each offline.queue as item (item.change.key)}
@@ -163,8 +163,5 @@
   .file:focus-within {
     outline: 3px solid var(--accent);
     outline-offset: 2px;
-  }
-  a {
-    text-decoration: underline;
   }
 </style>

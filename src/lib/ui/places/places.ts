@@ -13,6 +13,8 @@ export interface Place {
   readonly offline: boolean;
   /** Whether the light is what it is about: the light rule stands there unfolded. */
   readonly light: boolean;
+  /** Whether digits mean something of its own there: they lead nowhere then. */
+  readonly ownDigits?: true;
 }
 
 /** Every place, in the order of its keys. */
@@ -21,7 +23,7 @@ export const PLACES: readonly Place[] = [
   { path: '/kit', name: 'Kit', key: '2', icon: 'backpack', offline: false, light: false },
   { path: '/log', name: 'Log', key: '3', icon: 'notebook', offline: false, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },
-  { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false },
+  { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
   { path: '/log/numbers', name: 'Numbers', key: '6', icon: null, offline: false, light: false },
   { path: '/log/files', name: 'Import and export', key: null, icon: null, offline: false, light: false },
   { path: '/log/roll', name: 'Write a film up', key: null, icon: null, offline: false, light: false },

@@ -50,7 +50,7 @@
 
 {#if checks.length > 0}
   <ul aria-label="Before you press" data-testid="checks">
-    {#each checks as check (sayCheck(check))}<li>
+    {#each checks as check (sayCheck(check))}<li class="flex gap-2">
         <label class="flex flex-1 cursor-pointer items-center gap-2.5 py-1.5">
           <input
             type="checkbox"
@@ -70,7 +70,7 @@
 {/if}
 {#if told.length > 0}
   <ul class="told" aria-label="Good to know" data-testid="told">
-    {#each told as fact (fact.told)}<li>{sayTold(fact)}</li>{/each}
+    {#each told as fact (fact.told)}<li class="flex gap-2">{sayTold(fact)}</li>{/each}
   </ul>
 {/if}
 <Reminders camera={judged.pair.camera} />
@@ -90,9 +90,5 @@
     border-radius: 4px;
     font-size: 0.9375rem;
     line-height: 1.3;
-  }
-  li {
-    display: flex;
-    gap: 8px;
   }
 </style>

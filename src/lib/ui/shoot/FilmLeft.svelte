@@ -33,7 +33,7 @@
   }
 </script>
 
-<section aria-label="The film">
+<section class="grid gap-1.5 text-[0.9375rem]" aria-label="The film">
   <p>
     <b>{pair.film.name}</b>: {pair.framesLeft} left{#if pair.side !== null}
       on side {pair.side === 1 ? 'one' : 'two'}{/if}.
@@ -43,7 +43,7 @@
       >
     {/if}
   </p>
-  <div>
+  <div class="flex flex-wrap gap-1.5">
     {#if pair.side !== null}
       <button type="button" class="chip" onclick={() => turn(pair.side === 1 ? 2 : 1)}>Next side</button>
     {/if}
@@ -53,16 +53,6 @@
 </section>
 
 <style>
-  section {
-    display: grid;
-    gap: 6px;
-    font-size: 0.9375rem;
-  }
-  div {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-  }
   a {
     display: inline-grid;
     place-content: center;

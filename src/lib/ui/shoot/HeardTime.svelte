@@ -8,7 +8,7 @@
   const TIMES = [1 / 60, 1 / 30, 1 / 15, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 8, 15] as const;
 </script>
 
-<div>
+<div class="flex flex-wrap items-center gap-y-1.5 gap-x-3 text-[0.9375rem]">
   <label for="{uid}-heard">The time you heard</label>
   <select
     id="{uid}-heard"
@@ -21,13 +21,3 @@
       >{/each}
   </select>
 </div>
-
-<style>
-  div {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 6px 12px;
-    font-size: 0.9375rem;
-  }
-</style>

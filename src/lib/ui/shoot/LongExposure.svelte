@@ -94,7 +94,7 @@
   <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
   {#if phase === 'idle'}
     {#if steps}
-      <ol data-testid="trick">
+      <ol class="list-decimal pl-5.5" data-testid="trick">
         <li>Put the camera on something.</li>
         <li>Open: {steps.opens}</li>
         <li>Close: {steps.closes}</li>
@@ -114,7 +114,9 @@
       <button type="button" class="btn preset-filled-primary-700-300" onclick={start} data-key="T"
         >Start the count</button
       >
-      <label><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label>
+      <label class="flex items-center gap-2 min-h-11"
+        ><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label
+      >
     </div>
   {:else if phase === 'lead'}
     <p class="big" role="timer">−{Math.ceil(-elapsed)}</p>
@@ -144,16 +146,6 @@
     display: grid;
     gap: 8px;
     padding: 12px 14px;
-  }
-  ol {
-    list-style: decimal;
-    padding-left: 22px;
-  }
-  label {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
   }
   input {
     width: 20px;

@@ -39,7 +39,7 @@
 <div class="reminders">
   <button type="button" class="chip" aria-expanded={open} onclick={() => (open = !open)}>Remind me …</button>
   {#if open}
-    <form onsubmit={add}>
+    <form class="grid gap-1 mt-2" onsubmit={add}>
       <label class="kicker" for="{uid}-line">Before each press of {camera.name}</label>
       <span>
         <input
@@ -73,11 +73,6 @@
 </div>
 
 <style>
-  form {
-    display: grid;
-    gap: 4px;
-    margin-top: 8px;
-  }
   span {
     display: flex;
     gap: 8px;

@@ -38,7 +38,7 @@
 </script>
 
 <div class="overflow-x-auto">
-  <table>
+  <table class="[border-collapse:collapse] text-[0.875rem] whitespace-nowrap">
     <thead>
       <tr>
         <th scope="col">{table.length > 1 ? 'Focus at' : 'Opening'}</th>
@@ -79,11 +79,6 @@
 <p id="{uid}-holds" role="status">{answer}</p>
 
 <style>
-  table {
-    border-collapse: collapse;
-    font-size: 0.875rem;
-    white-space: nowrap;
-  }
   th,
   td {
     padding: 4px 10px 4px 0;

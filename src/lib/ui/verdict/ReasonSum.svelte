@@ -11,7 +11,7 @@
   const parts = $derived(sum.terms.filter((t, i) => i === 0 || t.stops !== 0));
 </script>
 
-<table>
+<table class="w-full text-[0.9375rem]">
   <caption class="kicker">Why: the sum in stops</caption>
   <tbody>
     {#each parts as term (term.term)}
@@ -30,10 +30,6 @@
 </table>
 
 <style>
-  table {
-    width: 100%;
-    font-size: 0.9375rem;
-  }
   caption {
     text-align: left;
     padding-bottom: 2px;

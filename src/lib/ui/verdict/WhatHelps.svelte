@@ -37,7 +37,7 @@
     <p class="kicker">What else would help</p>
     <ul>
       {#each others as remedy (sayRemedy(remedy, adviser.clock))}
-        <li><RemedyRow {remedy} {judged} {adviser} /></li>
+        <li class="[border-bottom:1px_solid_var(--line)]"><RemedyRow {remedy} {judged} {adviser} /></li>
       {/each}
     </ul>
   </div>
@@ -67,9 +67,6 @@
   .helps,
   .speeds {
     margin-top: 6px;
-  }
-  li {
-    border-bottom: 1px solid var(--line);
   }
   .least {
     display: flex;

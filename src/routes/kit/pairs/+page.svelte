@@ -15,7 +15,7 @@
 
 <svelte:head><title>Pairs · Just Enough</title></svelte:head>
 <div class="flex justify-between items-center gap-3 mt-1 mx-0 mb-1.5">
-  <h1>Which film for which camera?</h1>
+  <h1 class="text-[1.75rem] font-[650] leading-[1.15]">Which film for which camera?</h1>
   <a class="btn preset-outlined-surface-950-50" href={back}>Back to Kit</a>
 </div>
 <p class="mb-2.5">In the light on the ruler: {sayLight(current.light)}</p>
@@ -28,11 +28,6 @@
 {/if}
 
 <style>
-  h1 {
-    font-size: 1.75rem;
-    font-weight: 650;
-    line-height: 1.15;
-  }
   .preset-outlined-surface-950-50 {
     display: inline-grid;
     place-content: center;

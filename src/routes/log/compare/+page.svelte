@@ -36,10 +36,11 @@
 <h1 class="title">{data.title}</h1>
 {#if data.frames.length === 0}
   <p>
-    There is nothing to lay side by side here. <a href="/log">Choose a film</a> or give frames the same subject.
+    There is nothing to lay side by side here. <a class="underline" href="/log">Choose a film</a> or give frames
+    the same subject.
   </p>
 {:else}
-  <ul>
+  <ul class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_270px),_1fr))] gap-3">
     {#each data.frames as frame (frame.id)}
       {@const pair = takenOf.get(frame.id)}
       {@const scan = scanOf.get(frame.id)}
@@ -47,7 +48,12 @@
       {#if pair}
         <li aria-label="Frame {frame.number} on {pair.film.name}">
           {#if scan}
-            <img src="/api/v1/scans/{scan.id}/view" alt="Scan of frame {frame.number}" loading="lazy" />
+            <img
+              class="w-full p-1.5 [background:#fffdf8] [border:1px_solid_var(--line)]"
+              src="/api/v1/scans/{scan.id}/view"
+              alt="Scan of frame {frame.number}"
+              loading="lazy"
+            />
           {:else if frame.expected}
             <ScenePrint
               tone={toneOf(pair.film, frame)}
@@ -83,11 +89,6 @@
 {/if}
 
 <style>
-  ul {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(100%, 270px), 1fr));
-    gap: 12px;
-  }
   li {
     display: grid;
     gap: 3px;
@@ -99,14 +100,5 @@
     border-radius: 4px;
     content-visibility: auto;
     contain-intrinsic-size: auto 480px;
-  }
-  img {
-    width: 100%;
-    padding: 6px;
-    background: #fffdf8;
-    border: 1px solid var(--line);
-  }
-  a {
-    text-decoration: underline;
   }
 </style>

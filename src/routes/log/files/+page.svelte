@@ -11,7 +11,7 @@
 
 <svelte:head><title>Import and export · Just Enough</title></svelte:head>
 <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(min(100%,_420px),_1fr))] gap-y-6 gap-x-10">
-  <section>
+  <section class="min-w-0">
     <h1 class="title">Out</h1>
     <ul>
       <li>
@@ -32,7 +32,7 @@
       </li>
     </ul>
     {#if data.lines.length > 0}
-      <h2>Of one film</h2>
+      <h2 class="text-[1.25rem] font-[650] mt-3.5 mx-0 mb-2">Of one film</h2>
       <SelectField
         name="film"
         label="Film"
@@ -55,21 +55,13 @@
       </ul>
     {/if}
   </section>
-  <section>
+  <section class="min-w-0">
     <h1 class="title">In</h1>
     <ImportFile lines={data.lines} />
   </section>
 </div>
 
 <style>
-  section {
-    min-width: 0;
-  }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 650;
-    margin: 14px 0 8px;
-  }
   li > a {
     display: inline-grid;
     align-content: center;

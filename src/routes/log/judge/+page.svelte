@@ -71,7 +71,9 @@
 
 <svelte:head><title>Judge · Just Enough</title></svelte:head>
 {#if data.pair && frame}
-  <h1>Judge {data.pair.film.name} from {data.pair.camera.name}</h1>
+  <h1 class="mt-1 mx-0 mb-3 text-[1.75rem] font-[650]">
+    Judge {data.pair.film.name} from {data.pair.camera.name}
+  </h1>
   <div class="frames" role="group" aria-label="Frames" bind:this={chips}>
     {#each data.frames as f (f.id)}
       {@const judgement = judgementOf.get(f.id)}
@@ -115,16 +117,13 @@
     </div>
   </div>
 {:else}
-  <h1>Nothing to judge yet</h1>
-  <p>Frames are judged when they are logged. <a href="/shoot">Shoot</a> logs one with one press.</p>
+  <h1 class="mt-1 mx-0 mb-3 text-[1.75rem] font-[650]">Nothing to judge yet</h1>
+  <p>
+    Frames are judged when they are logged. <a class="underline" href="/shoot">Shoot</a> logs one with one press.
+  </p>
 {/if}
 
 <style>
-  h1 {
-    margin: 4px 0 12px;
-    font-size: 1.75rem;
-    font-weight: 650;
-  }
   .frames {
     display: flex;
     flex-wrap: wrap;
@@ -140,8 +139,5 @@
   [aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);
-  }
-  a {
-    text-decoration: underline;
   }
 </style>

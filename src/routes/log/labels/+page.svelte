@@ -14,7 +14,7 @@
     <h1 class="title">Border labels of {film.name} from {camera.name}</h1>
     <button type="button" class="btn preset-filled-primary-700-300" onclick={() => print()}>Print</button>
   </div>
-  <ol>
+  <ol class="grid [grid-template-columns:repeat(auto-fill,_60mm)]">
     {#each data.frames as frame, i (frame.id)}
       {@const taken = data.taken[i]}
       <li>
@@ -31,14 +31,10 @@
   </ol>
 {:else}
   <h1 class="title">No frames to label yet</h1>
-  <p><a href="/shoot">Shoot</a> logs one with one press.</p>
+  <p><a class="underline" href="/shoot">Shoot</a> logs one with one press.</p>
 {/if}
 
 <style>
-  ol {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, 60mm);
-  }
   li {
     width: 60mm;
     min-height: 26mm;
@@ -47,9 +43,6 @@
     font-size: 8.5pt;
     line-height: 1.3;
     break-inside: avoid;
-  }
-  a {
-    text-decoration: underline;
   }
   @media print {
     li {

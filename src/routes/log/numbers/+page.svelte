@@ -43,7 +43,10 @@
   A keeper is a frame judged right, or within a stop of it, without a fault. Only judged frames count.
 </p>
 {#if pairs.length === 0}
-  <p>No frame is judged yet. <a href="/log/judge">Judge some</a>, and what they add up to stands here.</p>
+  <p>
+    No frame is judged yet. <a class="underline" href="/log/judge">Judge some</a>, and what they add up to
+    stands here.
+  </p>
 {:else}
   <section>
     <h2>Keepers by camera and film</h2>
@@ -152,8 +155,5 @@
   td {
     padding: 5px 24px 5px 0;
     border-bottom: 1px solid var(--line);
-  }
-  a {
-    text-decoration: underline;
   }
 </style>

@@ -49,9 +49,12 @@
   </div>
   {#if data.pair.framesLeft === 0}
     <p>
-      Every frame of it is in the log. <a href="/log?film={encodeURIComponent(data.pair.loadId)}">See them</a>
-      or <a href="/log/judge?film={encodeURIComponent(data.pair.loadId)}">judge them</a>; a frame more than
-      its counter says goes in below.
+      Every frame of it is in the log. <a
+        class="underline"
+        href="/log?film={encodeURIComponent(data.pair.loadId)}">See them</a
+      >
+      or <a class="underline" href="/log/judge?film={encodeURIComponent(data.pair.loadId)}">judge them</a>; a
+      frame more than its counter says goes in below.
     </p>
   {/if}
   <p class="lead">
@@ -138,9 +141,11 @@
   <datalist id="all-tags"
     >{#each data.tags as tag (tag)}<option value={tag}></option>{/each}</datalist
   >
-  <ol>
+  <ol class="mt-4">
     {#each [...data.frames].reverse() as frame (frame.id)}
-      <li>
+      <li
+        class="flex flex-wrap items-center gap-y-0.5 gap-x-4.5 min-h-12 [border-bottom:1px_solid_var(--line)]"
+      >
         <b>{frame.number}</b>
         <span>{frameMarks(frame)}</span>
         <span>{sayLightShort(frame.light)}</span>
@@ -154,7 +159,7 @@
   </ol>
 {:else}
   <h1 class="title">No film to write up yet</h1>
-  <p><a href="/start">Enter a camera and its film</a> first.</p>
+  <p><a class="underline" href="/start">Enter a camera and its film</a> first.</p>
 {/if}
 
 <style>
@@ -170,19 +175,5 @@
   }
   .preset-filled-primary-700-300 {
     margin-top: 22px;
-  }
-  ol {
-    margin-top: 16px;
-  }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 2px 18px;
-    min-height: 48px;
-    border-bottom: 1px solid var(--line);
-  }
-  a {
-    text-decoration: underline;
   }
 </style>

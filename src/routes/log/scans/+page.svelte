@@ -76,7 +76,10 @@
       {/if}
       <a class="judge" href="/log/judge?film={encodeURIComponent(loadId)}">Judge its frames</a>
     </div>
-    <ul aria-label="Scans">
+    <ul
+      class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_200px),_1fr))] gap-3"
+      aria-label="Scans"
+    >
       {#each scans as scan (scan.id)}
         <li>
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
@@ -120,11 +123,6 @@
   .do {
     justify-content: start;
     margin-top: 12px;
-  }
-  ul {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(100%, 200px), 1fr));
-    gap: 12px;
   }
   li {
     display: grid;
