@@ -4,7 +4,7 @@
 export default {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner', '@stryker-mutator/typescript-checker'],
-  vitest: { configFile: 'vitest.mutation.config.ts', related: true },
+  vitest: { configFile: 'vitest.mutation.config.js', related: true },
   checkers: ['typescript'],
   tsconfigFile: 'tsconfig.core.json',
   coverageAnalysis: 'perTest',

@@ -52,7 +52,8 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/lib/schema',
     folders: ['src/core', 'src/lib/schema'],
-    packages: [/^yup$/, /^@sodaru\/yup-to-json-schema$/]
+    // and days as people write them
+    packages: [/^yup$/, /^@sodaru\/yup-to-json-schema$/, /^temporal-polyfill$/]
   },
   {
     room: 'src/lib/server',
@@ -80,7 +81,10 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/routes',
     folders: ['src/core', 'src/lib/schema', 'src/lib/ui', 'src/routes', 'src/app.css'],
-    packages: [/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^@skeletonlabs\//, /^\.\/\$types$/]
+    packages: [
+      ...[/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^\.\/\$types$/],
+      ...[/^@skeletonlabs\//, /^@lucide\//]
+    ]
   },
   {
     room: 'tests/e2e',

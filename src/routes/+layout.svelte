@@ -52,7 +52,7 @@
       ...(light === '' ? [] : [light]),
       ...(asked === '' ? [] : [`${ASKED_KEY}=${encodeURIComponent(asked)}`])
     ];
-    return `?${pieces.join('&')}`;
+    return pieces.length === 0 ? '' : `?${pieces.join('&')}`;
   });
   // what the links lead to: the light as it last rested, or as it is when somebody is about to take one
   let linked = $state.raw(currentQuery());
@@ -177,8 +177,10 @@
       const url = new URL(location.href);
       // what a page keeps in its address for itself stays there
       const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
-      const search = own.length === 0 ? query : `${query}&${new URLSearchParams(own).toString()}`;
-      if (!isBefore && url.search !== search && problems.length === 0) replaceState(search, {});
+      const parts = [query.slice(1), new URLSearchParams(own).toString()].filter((part) => part !== '');
+      const search = parts.length === 0 ? '' : `?${parts.join('&')}`;
+      if (!isBefore && url.search !== search && problems.length === 0)
+        replaceState(`${url.pathname}${search}`, {});
     }
   );
 </script>

@@ -108,7 +108,7 @@ describe('the terms of film and lens', () => {
         controls: [...rest.controls, ...controls],
         program: { ...program, eye: place }
       };
-      return closeFocusStops(camera as Camera, setting(camera as Camera, { focus: 0 }));
+      return closeFocusStops(camera, setting(camera, { focus: 0 }));
     };
     // 75 mm at 375 mm: m = 75/300
     expect(by(eye)).toBeCloseTo(-2 * Math.log2(1.25), 12);
