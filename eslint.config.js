@@ -5,7 +5,17 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'data/', 'test-results/', 'reports/', '.stryker-tmp/'] },
+  {
+    ignores: [
+      'build/',
+      '.svelte-kit/',
+      'node_modules/',
+      'data/',
+      'test-results/',
+      'reports/',
+      '.stryker-tmp/'
+    ]
+  },
   js.configs.recommended,
   ...ts.configs.strictTypeChecked,
   ...svelte.configs.recommended,
