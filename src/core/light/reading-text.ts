@@ -71,7 +71,19 @@ function splitSpeed(plain: string): { body: string; speed: string | null } {
   if (match?.[1] === undefined || match[2] === undefined) return { body: plain, speed: null };
   // "f/8 at 125": the number after "at" is the time when no time stands before it
   const time = /^(?:f|ƒ|\d|between)/.test(match[1]) && !/\biso/.test(plain) && !hasTime(match[1]);
-  return time && !/ev|lv/.test(match[1]) ? { body: plain, speed: null } : { body: match[1], speed: match[2] };
+  return time && !/ev|lv/.test(match[1]) && !isEvAt(match[1], match[2])
+    ? { body: plain, speed: null }
+    : { body: match[1], speed: match[2] };
+}
+
+/** Apertures and times as they stand on old lenses and shutters. */
+const F_MARKS = new Set([1, 1.4, 2, 2.8, 3.5, 4, 4.5, 5.6, 6.3, 8, 9, 11, 12.5, 16, 18, 22, 32, 45, 64]);
+const TIME_MARKS = new Set([1, 2, 4, 5, 8, 10, 15, 25, 30, 50, 60, 100, 125, 200, 250, 300, 500, 1000, 2000]);
+
+/** "12 at 400" is EV 12 at ISO 400; "8 at 125" an aperture and a time: both numbers stand on cameras. */
+function isEvAt(bare: string, speed: string): boolean {
+  const value = /^-?\d+(?:[.,]\d+)?$/.test(bare) ? parseDecimal(bare) : null;
+  return value !== null && !(F_MARKS.has(value) && TIME_MARKS.has(Number(speed)));
 }
 
 function hasTime(body: string): boolean {
