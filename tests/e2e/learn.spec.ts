@@ -22,7 +22,9 @@ test(
       await expect(page.locator(`[data-seen=yes][aria-label="Judge frame ${n}"]`)).toBeVisible();
       await page.keyboard.press('4');
     }
-    await expect(page.getByTestId('bias')).toContainText('too light, from 3 judged frames');
+    await expect(page.getByTestId('bias')).toContainText(
+      'lighter than its marks promise, from 3 judged frames'
+    );
     await expect(page.getByRole('button', { name: 'Frame 1: dense' })).toBeVisible();
 
     await page.getByRole('button', { name: /^Count with/ }).click();

@@ -8,8 +8,8 @@ import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
 
 describe('judging in words', () => {
   test.each([
-    [{ stops: 0.84, sd: 0.21 }, '0.8 ± 0.2 stops too light'],
-    [{ stops: -1.2, sd: 0.3 }, '1.2 ± 0.3 stops too dark'],
+    [{ stops: 0.84, sd: 0.21 }, '0.8 ± 0.2 stops lighter than its marks promise'],
+    [{ stops: -1.2, sd: 0.3 }, '1.2 ± 0.3 stops darker than its marks promise'],
     [{ stops: 0.01, sd: 0.1 }, '0 ± 0.1 stops off']
   ])('%j: %s', (estimate, words) => expect(sayBias(estimate)).toBe(words));
   test('tones and faults', () => {

@@ -64,10 +64,12 @@ export function sayJudgement({ outcome, faults }: Judgement): string {
   return [sayOutcome(outcome), ...faults.map((f) => (FAULT_WORDS[f] ?? f).toLowerCase())].join(', ');
 }
 
-/** A bias with how sure it is: "0.8 ± 0.2 stops too light". */
+/** A bias with how sure it is: "0.8 ± 0.2 stops lighter than its marks promise". */
 export function sayBias({ stops, sd }: Estimate): string {
   const size = `${formatDecimal(Math.abs(stops), 1)} ± ${formatDecimal(sd, 1)} stops`;
-  return Math.abs(stops) < 0.05 ? `${size} off` : `${size} too ${stops > 0 ? 'light' : 'dark'}`;
+  return Math.abs(stops) < 0.05
+    ? `${size} off`
+    : `${size} ${stops > 0 ? 'lighter' : 'darker'} than its marks promise`;
 }
 
 /** A frame that disagrees: "7 on Tidewater, 1.8 stops lighter". */
