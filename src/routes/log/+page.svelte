@@ -141,7 +141,7 @@
     <a href="/log/roll?film={encodeURIComponent(line.loadId)}">write it up</a> if it was shot without.
   </p>
 {:else}
-  <p>There is no film to log on yet. <a href="/start">Enter a camera and its film</a> first.</p>
+  <p>There is no film to log on yet. <a href="/start">Add a camera and its film</a> first.</p>
 {/if}
 
 <style>

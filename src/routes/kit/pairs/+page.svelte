@@ -23,7 +23,7 @@
   <PairsTable {pairs} light={current.light} atHand={atHandFrom(data.kitFilms, data.things)} />
 {:else}
   <p>
-    There is no camera with a film that fits it yet. <a href="/start">Enter a camera and its film</a> first.
+    There is no camera with a film that fits it yet. <a href="/start">Add a camera and its film</a> first.
   </p>
 {/if}
 

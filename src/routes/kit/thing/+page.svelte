@@ -6,5 +6,5 @@
 </script>
 
 <svelte:head><title>Into the bag · Just Enough</title></svelte:head>
-<h1 class="title">Put something in the bag</h1>
+<h1 class="title">Add to the bag</h1>
 <ThingForm start={data.start} refused={form} act="Keep it" />

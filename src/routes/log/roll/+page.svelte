@@ -159,7 +159,7 @@
   </ol>
 {:else}
   <h1 class="title">No film to write up yet</h1>
-  <p><a class="underline" href="/start">Enter a camera and its film</a> first.</p>
+  <p><a class="underline" href="/start">Add a camera and its film</a> first.</p>
 {/if}
 
 <style>

@@ -107,7 +107,7 @@
   {/if}
 {:else}
   <h1 class="title">No film to add scans to yet</h1>
-  <p><a href="/start">Enter a camera and its film</a> first.</p>
+  <p><a href="/start">Add a camera and its film</a> first.</p>
 {/if}
 
 <style>
