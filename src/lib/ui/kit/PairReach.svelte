@@ -5,7 +5,7 @@
   import type { Pair } from '#core/log/pair.ts';
   import { useCurrent } from '../current.svelte.ts';
   import { reachOfPair, troubleOf } from '../current-judge.ts';
-  import { sayIntervals } from '../text/say-light.ts';
+  import { sayStretch } from '../text/say-light.ts';
   import ReachBar from './ReachBar.svelte';
 
   let { pair }: { pair: Pair } = $props();
@@ -28,8 +28,6 @@
         lv={current.isTold ? current.light.lv : null}
       /></span
     >
-    <span class="text-[0.875rem] text-(--soft)" aria-hidden="true"
-      >{reach.likely.length > 0 ? `LV ${sayIntervals(reach.likely)}` : 'no light is sure'}</span
-    >
+    <span class="text-[0.875rem] text-(--soft)" aria-hidden="true">{sayStretch(reach.likely)}</span>
   {/if}
 </div>

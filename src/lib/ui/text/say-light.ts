@@ -137,6 +137,15 @@ export function sayIntervals(intervals: readonly LvInterval[]): string {
     .join(', and ');
 }
 
+/** A reach in few words: "LV 10½ to 16"; in slivers, as one stretch: "LV 11 to 18, where a mark fits". */
+export function sayStretch(likely: readonly LvInterval[]): string {
+  const stretches = closedGaps(likely);
+  const [first, last] = [stretches[0], stretches.at(-1)];
+  if (!first || !last) return 'no light is sure';
+  if (stretches.length <= 2) return `LV ${sayIntervals(stretches)}`;
+  return `LV ${sayIntervals([{ from: first.from, to: last.to }])}, where a mark fits`;
+}
+
 /** "from LV 10½ to 16", "at LV about 11½". */
 function fromLv(intervals: readonly LvInterval[]): string {
   const words = sayIntervals(intervals);
