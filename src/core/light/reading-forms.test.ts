@@ -35,8 +35,8 @@ describe('photometric readings', () => {
       const { value } = parseLightReading(text) as { value: { lv: number; otherLv: number | null } };
       return [value.lv, value.otherLv];
     };
-    expect(read('25,000 lx')).toEqual([lux(25_000), lux(25)].map((n) => expect.closeTo(n, 6)));
-    expect(read('2.500 lx')).toEqual([lux(2500), lux(2.5)].map((n) => expect.closeTo(n, 6)));
+    expect(read('25,000 lx')).toEqual([expect.closeTo(lux(25_000), 6), expect.closeTo(lux(25), 6)]);
+    expect(read('2.500 lx')).toEqual([expect.closeTo(lux(2500), 6), expect.closeTo(lux(2.5), 6)]);
     expect(read('900,000 lx')[0]).toBeCloseTo(lux(900), 6);
     expect(read('0,500 lx')).toEqual([expect.closeTo(lux(0.5), 6), null]);
     expect(read('1234,567 lx')[1]).toBeNull();

@@ -22,7 +22,7 @@
   import { greyOf } from '../rule/strips.ts';
   import { chanceInHundred, sayError, sayFailure, sayInstruction, sayVerdict } from '../text/say.ts';
   import { fateAt, fatesOf, FRAME_COUNT } from '../verdict/frames-of-twenty.ts';
-  import { sayIntervals } from '../text/say-light.ts';
+  import { sayStretch } from '../text/say-light.ts';
   import { sayRemedy } from '../text/say-remedy.ts';
   import { groupOf, pairsShown, type PairOrder } from './pairs-shown.ts';
   import ReachBar from './ReachBar.svelte';
@@ -137,8 +137,7 @@
         <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
         <td class="min-w-30">
           {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />
-            <small class="text-[0.8125rem] text-(--soft) whitespace-nowrap"
-              >LV {answer.likely.length > 0 ? sayIntervals(answer.likely) : '–'}</small
+            <small class="text-[0.8125rem] text-(--soft) whitespace-nowrap">{sayStretch(answer.likely)}</small
             >{/if}
         </td>
         <td>

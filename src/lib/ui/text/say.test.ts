@@ -14,7 +14,7 @@ import {
   sayTime,
   sayVerdict
 } from './say.ts';
-import { sayIntervals, sayLight, sayReach, saySpeeds } from './say-light.ts';
+import { sayIntervals, sayLight, sayStretch, sayReach, saySpeeds } from './say-light.ts';
 import { sayRemedy, sayRemedySetting, sayStep } from './say-remedy.ts';
 
 const sun = choiceFromShadow('sharp', { bright: false, backlit: false });
@@ -154,6 +154,12 @@ describe('light, reach and speeds', () => {
     ];
     expect(sayIntervals(likely)).toBe('9½ to 10½, and 12 to 13½');
     expect(sayIntervals([{ from: -0.4, to: 0.6 }])).toBe('−½ to ½');
+  });
+  test('in few words a reach in slivers is one stretch too', () => {
+    const slivers = [9, 10, 11].map((lv) => ({ from: lv, to: lv + 0.1 }));
+    expect(sayStretch(slivers)).toBe('LV 9 to 11, where a mark fits');
+    expect(sayStretch(slivers.slice(0, 1))).toBe('LV about 9');
+    expect(sayStretch([])).toBe('no light is sure');
   });
   test('a reach in slivers is told as one stretch', () => {
     const slivers = [9, 10, 11].map((lv) => ({ from: lv, to: lv + 0.1 }));
