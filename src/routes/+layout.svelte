@@ -232,7 +232,7 @@
 {/if}
 {#if !isBefore}
   <div class="rule">
-    {#if placeOf(page.url.pathname)?.light ?? true}<LightRule />{:else}<RuleLine />{/if}
+    {#if placeOf(page.url.pathname)?.light}<LightRule />{:else}<RuleLine />{/if}
   </div>
 {/if}
 <main class="pt-2.5 px-7 pb-7 print:p-0 max-[640px]:pt-1 max-[640px]:px-4 max-[640px]:pb-35" id="main">

@@ -1,26 +1,13 @@
 <!-- Packs, rolls and reels, each with its strip of frames: empty, logged, and how the judged ones came out; to be searched. -->
 <script lang="ts">
-  import type { Moment } from '#core/sky/moment.ts';
+  import { MOST_FILM_LINES, type FilmLine } from '#core/log/film-line.ts';
   import { sayDay } from './say-frame.ts';
 
-  interface Line {
-    readonly loadId: string;
-    readonly cameraName: string;
-    readonly filmName: string;
-    readonly framesTotal: number;
-    readonly firstNumber: number;
-    readonly loadedAt: Moment;
-    readonly finished: boolean;
-    readonly strip: readonly {
-      readonly number: number;
-      readonly verdict: 'dark' | 'right' | 'light' | null;
-    }[];
-  }
   let {
     lines,
     shown
   }: {
-    lines: readonly Line[];
+    lines: readonly FilmLine[];
     /** The load whose frames are shown; null = none of them. */
     shown: string | null;
   } = $props();
@@ -37,7 +24,7 @@
         .every((w) => `${l.filmName} ${l.cameraName} ${sayDay(l.loadedAt)}`.toLowerCase().includes(w))
     )
   );
-  const stripOf = (line: Line) => {
+  const stripOf = (line: FilmLine) => {
     const byNumber = new Map(line.strip.map((s) => [s.number, s.verdict]));
     const most = Math.min(Math.max(line.framesTotal, line.strip.length), MOST_DRAWN);
     return Array.from({ length: most }, (_, i) => {
@@ -45,7 +32,7 @@
       return byNumber.has(number) ? (byNumber.get(number) ?? 'logged') : 'empty';
     });
   };
-  const summary = (line: Line): string => {
+  const summary = (line: FilmLine): string => {
     const judged = line.strip.flatMap((s) => s.verdict ?? []);
     const counts = (['dark', 'right', 'light'] as const).flatMap((v) => {
       const n = judged.filter((j) => j === v).length;
@@ -58,7 +45,11 @@
 
 <details class="mb-2">
   <summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-    >{lines.length === 1 ? 'The film' : `All ${lines.length} films`}</summary
+    >{lines.length === 1
+      ? 'The film'
+      : lines.length < MOST_FILM_LINES
+        ? `All ${lines.length} films`
+        : `The latest ${lines.length} films`}</summary
   >
   {#if lines.length > 6}
     <label class="my-1 block max-w-80"
