@@ -189,7 +189,7 @@
 <header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
   <a
     href="/shoot{linked}"
-    class="grid content-center min-h-11 [font:620_1.25rem/1_var(--font-display)] text-(--ink) whitespace-nowrap max-[640px]:hidden"
+    class="grid content-center min-h-11 [font:620_1.25rem/1_var(--font-display)] text-(--ink) whitespace-nowrap max-[900px]:hidden"
     >Just Enough</a
   >
   <PlaceLinks query={linked} />
@@ -235,7 +235,10 @@
     {#if placeOf(page.url.pathname)?.light}<LightRule />{:else}<RuleLine />{/if}
   </div>
 {/if}
-<main class="pt-2.5 px-7 pb-7 print:p-0 max-[640px]:pt-1 max-[640px]:px-4 max-[640px]:pb-35" id="main">
+<main
+  class="pt-2.5 px-7 pb-7 print:p-0 max-[640px]:pt-1 max-[640px]:px-4 max-[640px]:pb-35 [@media(max-height:520px)]:pb-4!"
+  id="main"
+>
   {@render children()}
 </main>
 

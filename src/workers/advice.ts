@@ -5,12 +5,13 @@ import type { Film } from '#core/film/film.ts';
 import { fittingSpeeds, type FittingSpeeds } from '#core/advice/film-speeds.ts';
 import { enoughForToday, type Enough } from '#core/advice/enough.ts';
 import type { AtHand } from '#core/advice/at-hand.ts';
+import { bestSetting } from '#core/advice/rank.ts';
 import { reachOf } from '#core/advice/reach.ts';
 import { purposeServed, type Served } from '#core/advice/purpose-served.ts';
 import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
 import { remediesFor } from '#core/advice/remedies.ts';
 import { type Remedy } from '#core/advice/remedy.ts';
-import type { Situation } from '#core/error/situation.ts';
+import { SUPPORTS, type Situation, type Support } from '#core/error/situation.ts';
 
 /** What is asked; the number comes back with the answer, so that a late one can be told. */
 export interface AdviceQuestion {
@@ -29,6 +30,8 @@ export interface AdviceAnswer {
   readonly number: number;
   readonly remedies: readonly Remedy[];
   readonly speeds: FittingSpeeds | null;
+  /** The chance of the best setting, held each way. */
+  readonly held: Readonly<Record<Support, number>>;
   /** How the purpose is served; null where it asks for nothing more. */
   readonly served: Served | null;
   /** Null in the first of two answers: it follows. */
@@ -105,10 +108,17 @@ function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceA
     type: 'advice',
     number,
     remedies: remediesFor(situation, present, atHand),
+    held: heldEachWay(situation, present),
     speeds: fittingSpeeds(situation, present),
     served: purposeServed(situation, present, atHand),
     ...{ enough: null, standing: null }
   };
+}
+
+function heldEachWay(situation: Situation, present: Choice): AdviceAnswer['held'] {
+  const chance = (support: Support): number => bestSetting({ ...situation, support }, present)?.pUsable ?? 0;
+  const [hand, leaning, standing] = SUPPORTS.map(chance);
+  return { hand: hand ?? 0, leaning: leaning ?? 0, standing: standing ?? 0 };
 }
 
 function answerRow({ key, situation, present, atHand }: RowQuestion): RowAnswer {

@@ -38,10 +38,9 @@ test(
   { tag: '@desktop' },
   async ({ shared: app, page }) => {
     await page.goto(`${app.url}/shoot?shadow=sharp&load=demo-load-marigold`);
-    await page.getByText('The frame: purpose').click();
-    await page.getByLabel('What is the frame for?').selectOption('whole-seconds');
+    await page.getByLabel('Purpose').selectOption('whole-seconds');
     await expect(page.getByTestId('served')).toContainText('has to stand on something');
-    await page.getByLabel('How is the camera held?').selectOption('standing');
+    await page.getByRole('radio', { name: /set down/ }).check({ force: true });
     await expect(page.getByTestId('served')).toContainText(/\(\d stops\) on the lens/);
   }
 );

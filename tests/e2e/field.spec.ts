@@ -16,7 +16,6 @@ test(
     const before = await chance(page);
     await remedy.click();
     await expect.poll(() => chance(page)).toBeGreaterThan(before + 20);
-    await page.getByText('On the camera: filters').click();
     await expect(page.getByText(/Smoke 2, 2 stops/).first()).toBeVisible();
     await page.getByRole('button', { name: 'Take the last one back' }).click();
     await expect.poll(() => chance(page)).toBe(before);
@@ -28,7 +27,7 @@ test(
   { tag: '@phone' },
   async ({ shared: app, page }) => {
     await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-gemel`);
-    await page.getByText('On the camera: filters').click();
+    await page.getByRole('button', { name: /^On the lens/ }).click();
     await page.getByLabel('Put a filter on').selectOption({ label: 'Smoke 2, 2 stops' });
     await expect(page.getByRole('rowheader', { name: 'Filter over the eye' })).toBeVisible();
     await page.getByLabel(/Where Smoke 2.* sits/).selectOption({ label: 'on the film pack' });
@@ -46,12 +45,12 @@ test(
   { tag: '@phone' },
   async ({ shared: app, page }) => {
     await page.goto(`${app.url}/shoot?shadow=soft&load=demo-load-corvane`);
-    await page.getByText('The frame: purpose').click();
     const set = page.getByTestId('instruction');
-    await page.getByLabel('What is the frame for?').selectOption({ label: 'a blurred background' });
+    await page.getByLabel('Purpose').selectOption({ label: 'a blurred background' });
     const wide = await set.textContent();
-    await page.getByLabel('What is the frame for?').selectOption({ label: 'as much in focus as can be' });
+    await page.getByLabel('Purpose').selectOption({ label: 'as much in focus as can be' });
     await expect(set).not.toHaveText(wide ?? '');
+    await page.getByRole('button', { name: /^Distance/ }).click();
     const distance = page.getByLabel('How far is the subject?');
     await distance.fill('nearby');
     await expect(page.getByText(/“nearby” is not a distance/)).toBeVisible();
@@ -62,8 +61,8 @@ test(
     await distance.fill('4 paces');
     await expect(page.getByText('Taken as 3 m.')).toBeVisible();
     await distance.fill('2.5');
-    await page.getByLabel('Does it move?').selectOption({ label: 'a bicycle across' });
-    await page.getByLabel('What is the frame for?').selectOption({ label: 'to stop a motion' });
+    await page.getByLabel('Movement').selectOption({ label: 'a bicycle across' });
+    await page.getByLabel('Purpose').selectOption({ label: 'to stop a motion' });
     await expect(set).toContainText('500');
   }
 );
@@ -73,7 +72,6 @@ test(
   { tag: '@phone' },
   async ({ shared: app, page }) => {
     await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-heron`);
-    await page.getByText('On the camera: filters').click();
     await page.getByLabel('Flash', { exact: true }).selectOption({ label: 'Wink 18 at 1/4 power' });
     await expect(page.getByTestId('flash-mix')).toContainText('Flash alone');
     await expect(page.getByTestId('flash-mix')).toContainText(/works from .* m to .* m|At no distance/);
@@ -220,11 +218,13 @@ test(
     await page.goto(`${app.url}/shoot?lv=4&sd=0.3`);
     for (const look of ['day', 'evening', 'dark']) {
       await expect(page.locator('html')).toHaveAttribute('data-scheme', look);
-      for (const name of ['The frame: purpose', 'On the camera: filters']) await page.getByText(name).click();
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(
-        violations.map((v) => `${look} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-      ).toEqual([]);
+      for (const name of [/^Distance/, /^On the lens/]) {
+        await page.getByRole('button', { name }).click();
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(
+          violations.map((v) => `${look} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+        ).toEqual([]);
+      }
       if (look !== 'dark') await page.getByRole('button', { name: /^Look:/ }).click();
     }
     const html = await (await page.request.get(`${app.url}/shoot`)).text();

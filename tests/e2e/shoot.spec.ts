@@ -342,13 +342,11 @@ test(
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
-    await page.getByText('The frame: purpose, distance, motion').click();
-    await page.getByLabel('What is the frame for?').selectOption('stop-motion');
+    await page.getByLabel('Purpose').selectOption('stop-motion');
     await page.waitForURL(/with=/);
     await page.reload();
     await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-    await page.getByText('The frame: purpose, distance, motion').click();
-    await expect(page.getByLabel('What is the frame for?')).toHaveValue('stop-motion');
+    await expect(page.getByLabel('Purpose')).toHaveValue('stop-motion');
     await page.goto(
       `${app.url}/shoot?${SOFT}&load=demo-load-heron&with=${encodeURIComponent('{"purpose":"x"}')}`
     );

@@ -4,6 +4,7 @@
   import { stepsAround } from '#core/advice/steps.ts';
   import { useCurrent } from './current.svelte.ts';
   import type { Judged } from './current-judge.ts';
+  import { sayBracket } from './shoot/say-bracket.ts';
   import type { Logger } from './shoot/logger.svelte.ts';
 
   interface LogButtonProps {
@@ -23,9 +24,9 @@
   const doubtful = $derived(untold || (around.shown.chance === 'unlikely' && current.picked === null));
   const bracket = $derived(logger.bracket);
   const steps = $derived(stepsAround(around.situation, around.shown.setting));
-  const canBracket = $derived(
-    (steps.darker !== null || steps.lighter !== null) && judged.pair.framesLeft >= 2 && bracket === null
-  );
+  /** Frames of a bracket: as many as the camera has steps for. */
+  const frames = $derived(1 + (steps.darker ? 1 : 0) + (steps.lighter ? 1 : 0));
+  const canBracket = $derived(frames > 1 && judged.pair.framesLeft >= frames && bracket === null);
 
   onMount(() => {
     logger.resume(judged.pair.loadId);
@@ -38,12 +39,24 @@
   >
 {:else}
   {#if bracket}
-    <p class="bracket" data-testid="bracket">
-      Bracket, frame {bracket.done + 1} of {bracket.choices.length}.
-      <button type="button" onclick={() => logger.leave()}>
-        {bracket.done > 0 ? 'Leave the rest' : 'No bracket'}
-      </button>
-    </p>
+    <div class="mb-1.5 border-l-4 border-(--accent) bg-(--well) pl-2.5" data-testid="bracket">
+      <p class="flex items-center justify-between font-semibold">
+        Bracket, frame {bracket.done + 1} of {bracket.choices.length}.
+        <button type="button" class="link px-2.5" onclick={() => logger.leave()}>
+          {bracket.done > 0 ? 'Leave the rest' : 'No bracket'}
+        </button>
+      </p>
+      <ol class="flex flex-wrap gap-x-3 pb-1.5 text-[0.9375rem]">
+        {#each sayBracket(judged.pair.camera, bracket.choices) as words, i (i)}
+          <li
+            class={i === bracket.done ? 'font-semibold' : i < bracket.done ? 'line-through' : ''}
+            aria-current={i === bracket.done ? 'step' : undefined}
+          >
+            {i + 1}. {words}
+          </li>
+        {/each}
+      </ol>
+    </div>
   {/if}
   {#if untold}
     <p class="mb-1.5 text-[0.9375rem]" data-testid="untold">
@@ -76,7 +89,7 @@
         class="btn preset-outlined-surface-950-50 three"
         onclick={() => logger.begin(judged)}
       >
-        Bracket
+        <span>Bracket <span class="block text-[0.8125rem] font-normal">{frames} frames</span></span>
       </button>
     {/if}
   </div>
@@ -105,22 +118,5 @@
   .three {
     background: var(--paper);
     padding: 0 10px;
-  }
-  .bracket {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    font-weight: 600;
-    background: var(--well);
-    padding-left: 10px;
-    border-left: 4px solid var(--accent);
-    margin-bottom: 6px;
-  }
-  .bracket button {
-    min-height: 44px;
-    padding: 0 10px;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
   }
 </style>

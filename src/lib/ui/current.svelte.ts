@@ -44,6 +44,8 @@ export class Current {
   #sdStops = $state.raw(STARTING_LIGHT.sdStops);
   #contrast = $state.raw(STARTING_LIGHT.contrast);
   #lightKind = $state.raw(lightKindOf(STARTING_LIGHT.way));
+  /** The contrast that the light came with. */
+  #ownContrast: Contrast = STARTING_LIGHT.contrast;
 
   /** The light that the person told last, and when; null = nobody told any. */
   told = $state.raw<Told | null>(null);
@@ -53,6 +55,8 @@ export class Current {
   readonly isTold: boolean = $derived(
     this.told !== null && this.nowMs - this.told.atMs <= TOLD_MINUTES * 60_000
   );
+  /** The contrast of the subject where the person said it: it holds however the light is told; null = as the light has it. */
+  contrastSaid = $state.raw<Contrast | null>(null);
   /** The moment that was last asked for from sun and sky: it stays when the light is found another way. */
   planned: SunWay | null = null;
   /** The light as guessed and sealed before it is read; null = no guess. */
@@ -117,10 +121,18 @@ export class Current {
     return this.#light;
   }
   set light(light: LightChoice) {
-    this.#light = light;
+    const { contrastSaid } = this;
+    this.#ownContrast = light.contrast;
+    this.#light = contrastSaid === null ? light : { ...light, contrast: contrastSaid };
     this.#sdStops = light.sdStops;
-    this.#contrast = light.contrast;
+    this.#contrast = this.#light.contrast;
     this.#lightKind = lightKindOf(light.way);
+  }
+
+  /** Says how far lights and darks of the subject are apart; null: as the light usually has it. */
+  sayContrast(contrast: Contrast | null): void {
+    this.contrastSaid = contrast;
+    this.light = { ...this.#light, contrast: contrast ?? this.#ownContrast };
   }
 
   /** Takes a light up that the person tells now. */
@@ -223,6 +235,7 @@ export class Current {
       this.standing = null;
       // filters, support and purpose belonged to the last camera
       this.asked = {};
+      this.sayContrast(null);
       this.#before = [];
       this.pointed = null;
     }

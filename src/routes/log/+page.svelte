@@ -155,6 +155,7 @@
   .head a {
     display: grid;
     align-content: center;
+    min-width: 44px;
     min-height: 44px;
   }
   .ways {

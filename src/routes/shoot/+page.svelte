@@ -13,13 +13,12 @@
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
-  import FramePanel from '#ui/shoot/FramePanel.svelte';
+  import FrameBar from '#ui/shoot/frame/FrameBar.svelte';
+  import Glance from '#ui/shoot/Glance.svelte';
   import HeardTime from '#ui/shoot/HeardTime.svelte';
   import LightGuide from '#ui/shoot/LightGuide.svelte';
   import { listen } from '#ui/places/keys.ts';
   import { Logger } from '#ui/shoot/logger.svelte.ts';
-  import LongExposure from '#ui/shoot/LongExposure.svelte';
-  import OnCamera from '#ui/shoot/OnCamera.svelte';
   import { Adviser } from '#ui/verdict/adviser.svelte.ts';
   import FirstHelp from '#ui/verdict/FirstHelp.svelte';
   import Prints from '#ui/verdict/Prints.svelte';
@@ -51,8 +50,7 @@
     const timer = setTimeout(() => (whole = true));
     return () => clearTimeout(timer);
   });
-  let frameOpen = $state(false);
-  let cameraOpen = $state(false);
+  let head = $state<HTMLElement>();
   const timesItself = $derived(around !== null && setsOf(around.pair.camera).time);
   const counted = $derived(around?.shown.setting.timedByHand === true);
 
@@ -97,12 +95,13 @@
 <h1 class="sr-only">Shoot</h1>
 
 {#if judged && around}
+  {#if current.isTold}<Glance {judged} answer={head} />{/if}
   <div class="shoot">
     <section
       class="[grid-area:answer] pt-4 px-5 pb-3.5 grid [grid-template-columns:minmax(0,_1fr)] gap-3.5 bg-(--sheet) [border:1.5px_solid_var(--ink)] rounded-[4px] max-[900px]:contents"
       aria-label="What to set"
     >
-      <div class="head">
+      <div class="head" bind:this={head}>
         {#if current.isTold}
           <Answer {judged} />
           {#if whole}<FirstHelp judged={around} {adviser} />{/if}
@@ -111,6 +110,7 @@
         {/if}
       </div>
       {#if whole}
+        <div class="frame apart"><FrameBar judged={around} {adviser} /></div>
         <div class="positions apart">
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
@@ -121,11 +121,13 @@
             />
           {/if}
           {#if counted}
-            <LongExposure
-              judged={around}
-              timed={logger.timedSeconds}
-              ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
-            />
+            {#await import('#ui/shoot/LongExposure.svelte') then { default: LongExposure }}
+              <LongExposure
+                judged={around}
+                timed={logger.timedSeconds}
+                ontimed={(seconds: number | null) => (logger.timedSeconds = seconds)}
+              />
+            {/await}
           {/if}
         </div>
         {#if current.isTold}<div class="why apart">
@@ -137,14 +139,6 @@
     <section class="[grid-area:light] max-[900px]:order-2" aria-label="The light">
       {#if whole}
         <ShootLight judged={around} />
-        <details class="apart" bind:open={frameOpen}>
-          <summary>The frame: purpose, distance, motion</summary>
-          {#if frameOpen}<FramePanel judged={around} />{/if}
-        </details>
-        <details class="apart" bind:open={cameraOpen}>
-          <summary>On the camera: filters, flash</summary>
-          {#if cameraOpen}<OnCamera judged={around} />{/if}
-        </details>
       {/if}
     </section>
     <section class="print" aria-label="The print">
@@ -154,7 +148,7 @@
           <Prints judged={around} />
         </div>
       {/if}
-      <div class="log apart"><LogButton {judged} {around} {logger} /></div>
+      <div class="log fixed-low apart"><LogButton {judged} {around} {logger} /></div>
       {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />
@@ -191,19 +185,6 @@
   .positions {
     display: grid;
     gap: 12px;
-  }
-  summary {
-    display: list-item;
-    width: auto;
-    text-decoration: none;
-    min-height: 44px;
-    padding: 10px 0 0 4px;
-    font-weight: 600;
-    cursor: pointer;
-    border-top: 1px solid var(--line);
-  }
-  details[open] {
-    padding-bottom: 10px;
   }
   /* what changes inside moves nothing outside: the browser need not look */
   .head {
@@ -258,6 +239,7 @@
       gap: 14px;
     }
     .head,
+    .frame,
     .positions,
     .why {
       padding: 12px 14px;
@@ -273,7 +255,8 @@
       content-visibility: auto;
       contain-intrinsic-size: auto 420px;
     }
-    .head {
+    .head,
+    .frame {
       order: 1;
     }
     .positions {

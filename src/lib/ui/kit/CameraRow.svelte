@@ -82,7 +82,7 @@
     {/if}
   </div>
   <details class="col-span-full row-start-2" bind:open={unfolded}>
-    <summary class="inline-flex min-h-11 cursor-pointer items-center gap-1 text-(--soft) underline"
+    <summary class="inline-flex min-h-11 min-w-11 cursor-pointer items-center gap-1 text-(--soft) underline"
       >{pair ? 'More' : 'Load a film, and more'}<span class="sr-only"> about {camera.name}</span></summary
     >
     <div class="grid gap-2 pt-1 pb-2">

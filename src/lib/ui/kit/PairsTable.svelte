@@ -16,6 +16,7 @@
 </script>
 
 <script lang="ts">
+  import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { onMount } from 'svelte';
   import { withUsualFocus } from '#core/focus/focused.ts';
   import { LIKELY } from '#core/chance/verdict.ts';
@@ -85,14 +86,14 @@
 <div class="flex flex-wrap items-center gap-y-2 gap-x-3 mb-2.5">
   <label for="{uid}-words">Camera or film</label>
   <input id="{uid}-words" class="input" type="search" bind:value={words} />
-  <button
-    type="button"
-    class="btn preset-outlined-surface-950-50"
-    aria-pressed={likelyOnly}
-    onclick={() => (likelyOnly = !likelyOnly)}
+  <Switch
+    checked={likelyOnly}
+    onCheckedChange={({ checked }: { checked: boolean }) => (likelyOnly = checked)}
   >
-    Only what will likely come out
-  </button>
+    <Switch.Control><Switch.Thumb /></Switch.Control>
+    <Switch.Label>Only what will likely come out</Switch.Label>
+    <Switch.HiddenInput />
+  </Switch>
   <span role="status">{shown.length} of {pairs.length} pairs</span>
 </div>
 <table>
@@ -107,7 +108,9 @@
               : 'ascending'
             : 'none'}
         >
-          <button type="button" onclick={() => (order = column.order)}>{column.title}</button>
+          <button type="button" class="min-w-11 text-left" onclick={() => (order = column.order)}
+            >{column.title}</button
+          >
         </th>
       {/each}
       <th scope="col">Set</th>
@@ -155,10 +158,6 @@
 </table>
 
 <style>
-  .preset-outlined-surface-950-50[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--sheet);
-  }
   table {
     width: 100%;
     background: var(--sheet);

@@ -27,18 +27,16 @@
 </script>
 
 <script lang="ts">
+  import { Tabs } from '@skeletonlabs/skeleton-svelte';
   import { otherSchool } from '#core/light/by-eye.ts';
   import { choiceByEye } from '#core/ways/choice.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { modifiersOf, viewOf } from './panel.ts';
   import { sayLight } from '../text/say-light.ts';
   import ByEye from './ByEye.svelte';
-  import EarlierFrames from './EarlierFrames.svelte';
-  import ReadingField from './ReadingField.svelte';
   import SceneChooser from './SceneChooser.svelte';
 
   let { light, onlight, settings, recent, things, told }: LightPanelProps = $props();
-  const uid = $props.id();
   let chosen = $state<Tab | null>(null);
   const tab = $derived<Tab>(chosen ?? (light.way.kind === 'hand' ? settings.school : light.way.kind));
 
@@ -50,69 +48,39 @@
     if (view && view.school !== next) onlight(choiceByEye(otherSchool(view), modifiersOf(light.way)));
     if (settings.school !== next) void changeSettings({ school: next }, settings);
   }
-
-  function move(event: KeyboardEvent): void {
-    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-    if (step === 0) return;
-    event.preventDefault();
-    const at = TABS.findIndex(([name]) => name === tab);
-    const next = TABS[(at + step + TABS.length) % TABS.length] ?? TABS[0];
-    turnTo(next[0]);
-    document.getElementById(`${uid}-${next[0]}`)?.focus();
-  }
 </script>
 
-<div class="tabs apart" role="tablist" aria-label="How you know the light" tabindex="-1" onkeydown={move}>
-  {#each TABS as [name, words] (name)}
-    <button
-      type="button"
-      role="tab"
-      class="chip"
-      id="{uid}-{name}"
-      aria-selected={tab === name}
-      aria-controls="{uid}-panel"
-      tabindex={tab === name ? 0 : -1}
-      onclick={() => turnTo(name)}>{words}</button
-    >
-  {/each}
-</div>
-<p class="mb-2 text-[0.9375rem] leading-[1.3]" data-testid="assumed">
-  {told ? sayLight(light) : 'Not told yet.'}
-</p>
-<div class="apart" id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{tab}">
-  {#if tab === 'shadow' || tab === 'sky'}
-    <ByEye {light} {onlight} {told} school={tab} />
-  {:else if tab === 'scene'}
-    <SceneChooser {light} {onlight} {told} />
-  {:else if tab === 'reading'}
-    <ReadingField {light} {onlight} {things} />
-  {:else if tab === 'frame'}
-    <EarlierFrames {light} {onlight} {recent} />
-  {:else}
-    {#await import('./SunPanel.svelte')}
-      <p>Finding sun and moon …</p>
-    {:then { default: SunPanel }}
-      <SunPanel {light} {onlight} {recent} place={settings.place} />
-    {/await}
-  {/if}
-</div>
-
-<style>
-  .tabs {
-    display: grid;
-    grid-template-columns: repeat(3, 1fr);
-    gap: 4px;
-    margin-bottom: 6px;
-  }
-  .tabs button {
-    padding: 0 2px;
-  }
-  @media (max-width: 900px) {
-    .tabs {
-      grid-template-columns: repeat(6, 1fr);
-    }
-    .tabs button {
-      font-size: 0.875rem;
-    }
-  }
-</style>
+<Tabs
+  value={tab}
+  onValueChange={({ value }: { value: string }) => turnTo(TABS.find(([name]) => name === value)?.[0] ?? tab)}
+>
+  <Tabs.List class="apart" aria-label="How you know the light">
+    {#each TABS as [value, words] (value)}
+      <Tabs.Trigger {value}>{words}</Tabs.Trigger>
+    {/each}
+  </Tabs.List>
+  <p class="mb-2 text-[0.9375rem] leading-[1.3]" data-testid="assumed">
+    {told ? sayLight(light) : 'Not told yet.'}
+  </p>
+  <Tabs.Content value={tab} class="apart" tabindex={-1}>
+    {#if tab === 'shadow' || tab === 'sky'}
+      <ByEye {light} {onlight} {told} school={tab} />
+    {:else if tab === 'scene'}
+      <SceneChooser {light} {onlight} {told} />
+    {:else if tab === 'reading'}
+      {#await import('./ReadingField.svelte') then { default: ReadingField }}
+        <ReadingField {light} {onlight} {things} />
+      {/await}
+    {:else if tab === 'frame'}
+      {#await import('./EarlierFrames.svelte') then { default: EarlierFrames }}
+        <EarlierFrames {light} {onlight} {recent} />
+      {/await}
+    {:else}
+      {#await import('./SunPanel.svelte')}
+        <p>Finding sun and moon …</p>
+      {:then { default: SunPanel }}
+        <SunPanel {light} {onlight} {recent} place={settings.place} />
+      {/await}
+    {/if}
+  </Tabs.Content>
+</Tabs>

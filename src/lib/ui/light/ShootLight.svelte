@@ -1,6 +1,6 @@
-<!-- The light on Shoot: guessed first if that is the habit, then found by any way; and what the camera's eye makes of it. -->
+<!-- The light on Shoot: guessed first if that is the habit, then found by any way. -->
 <script lang="ts">
-  import { setsItself } from '#core/camera/camera.ts';
+  import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
@@ -12,8 +12,6 @@
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
-  const itself = $derived(setsItself(judged.pair.camera));
-  let board = $state(false);
   // the panel shows how the light was found: while the marker is dragged that stays the same, and how much it is can wait
   // until it rests
   let shown = $state.raw(current.light);
@@ -70,41 +68,11 @@
   things={current.things}
   told={current.isTold}
 />
-<label class="habit">
-  <input
-    type="checkbox"
-    checked={current.settings.guessFirst}
-    onchange={(e) => habit(e.currentTarget.checked)}
-  />
-  Guess before I measure
-</label>
-{#if itself}
-  <button type="button" class="chip w-full mb-2" aria-expanded={board} onclick={() => (board = !board)}>
-    What its eye sees
-  </button>
-  {#if board}
-    {#await import('./EyeBoard.svelte') then { default: EyeBoard }}
-      <EyeBoard
-        {judged}
-        counted={current.conditions.circumstances?.eyeOffsetStops ?? 0}
-        oncount={(eyeOffsetStops: number) => current.ask({ eyeOffsetStops })}
-      />
-    {/await}
-  {/if}
-{/if}
-
-<style>
-  .habit {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
-    color: var(--soft);
-    font-size: 0.9375rem;
-  }
-  .habit input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--accent);
-  }
-</style>
+<Switch
+  checked={current.settings.guessFirst}
+  onCheckedChange={({ checked }: { checked: boolean }) => habit(checked)}
+>
+  <Switch.Control><Switch.Thumb /></Switch.Control>
+  <Switch.Label class="text-[0.9375rem] text-(--soft)">Guess before I measure</Switch.Label>
+  <Switch.HiddenInput />
+</Switch>

@@ -114,12 +114,15 @@
     <thead>
       <tr>
         <th
-          ><input
-            type="checkbox"
-            aria-label="Choose all"
-            checked={ids.length > 0 && ids.length === frames.length}
-            onchange={(e) => (chosen = new Set(e.currentTarget.checked ? frames.map((f) => f.id) : []))}
-          /></th
+          ><label class="grid size-11 cursor-pointer place-items-center"
+            ><input
+              type="checkbox"
+              class="checkbox"
+              aria-label="Choose all"
+              checked={ids.length > 0 && ids.length === frames.length}
+              onchange={(e) => (chosen = new Set(e.currentTarget.checked ? frames.map((f) => f.id) : []))}
+            /></label
+          ></th
         >
         <th>No.</th><th>When</th><th>Film, camera</th><th>Set</th><th>LV</th><th>Expected</th><th>Came out</th
         ><th>Subject, note</th><th>Tags</th>
@@ -131,12 +134,15 @@
         {@const judgement = judgementOf.get(frame.id)}
         <tr>
           <td
-            ><input
-              type="checkbox"
-              aria-label="Choose frame {frame.number}"
-              checked={chosen.has(frame.id)}
-              onchange={(e) => choose(frame.id, e.currentTarget.checked)}
-            /></td
+            ><label class="grid size-11 cursor-pointer place-items-center"
+              ><input
+                type="checkbox"
+                class="checkbox"
+                aria-label="Choose frame {frame.number}"
+                checked={chosen.has(frame.id)}
+                onchange={(e) => choose(frame.id, e.currentTarget.checked)}
+              /></label
+            ></td
           >
           <td class="figure">{frame.number}</td>
           <td>{sayWhen(frame.takenAt)}</td>
@@ -200,15 +206,9 @@
     text-align: right;
     padding-right: 16px;
   }
-  input[type='checkbox'] {
-    width: 20px;
-    height: 20px;
-    margin: 0 4px;
-    accent-color: var(--accent);
-  }
   @media print {
     form,
-    input {
+    label {
       display: none;
     }
   }

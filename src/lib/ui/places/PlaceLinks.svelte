@@ -38,7 +38,7 @@
     font-weight: 650;
     border-color: var(--accent);
   }
-  @media (max-width: 640px) {
+  @media (max-width: 640px) and (min-height: 521px) {
     nav {
       order: 2;
       position: fixed;

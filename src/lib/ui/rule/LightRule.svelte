@@ -206,6 +206,15 @@
     white-space: nowrap;
     cursor: pointer;
   }
+  /* little height: the words stand in the answer too */
+  @media (max-height: 520px) {
+    .rule {
+      --band: 30px;
+    }
+    .foot {
+      display: none;
+    }
+  }
   @media (max-width: 640px) {
     .rule {
       --band: 34px;

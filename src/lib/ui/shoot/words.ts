@@ -28,6 +28,18 @@ export const SUPPORT_WORDS: Readonly<Record<Support, string>> = {
   standing: 'on a support'
 };
 
+/** The same where there is no room. */
+export const HELD_WORDS: Readonly<Record<Support, string>> = {
+  hand: 'in the hand',
+  leaning: 'leaning',
+  standing: 'set down'
+};
+
+/** A filter by its name and what it takes: "Smoke 2, 2 stops"; "grey, 3 stops". */
+export function sayFilter({ name, stops }: { readonly name: string; readonly stops: number }): string {
+  return `${name === '' ? 'grey' : name}, ${formatStops(stops)}`;
+}
+
 /** How a distance is known. */
 export const DISTANCE_WORDS: Readonly<Record<DistanceBy, string>> = {
   eye: 'by eye',

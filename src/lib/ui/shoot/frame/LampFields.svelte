@@ -1,8 +1,8 @@
 <!-- The person's own lamp: how far it stands and what is before it, so that moving it can be advised. -->
 <script lang="ts">
   import { readMetres } from '#core/camera/marks.ts';
-  import { useCurrent } from '../current.svelte.ts';
-  import { sayMetres } from '../text/say.ts';
+  import { useCurrent } from '../../current.svelte.ts';
+  import { sayMetres } from '../../text/say.ts';
 
   const current = useCurrent();
   const uid = $props.id();

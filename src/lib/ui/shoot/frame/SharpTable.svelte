@@ -1,5 +1,5 @@
 <script module lang="ts">
-  import type { Judged } from '../current-judge.ts';
+  import type { Judged } from '../../current-judge.ts';
 
   /** What is sharp from where to where, and which mark and opening hold a stretch. */
   export interface SharpTableProps {
@@ -14,7 +14,7 @@
   import { formatFNumber } from '#core/units/aperture.ts';
   import { markOfFNumber } from '#core/units/series.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
-  import { sayMetres } from '../text/say.ts';
+  import { sayMetres } from '../../text/say.ts';
 
   let { judged }: SharpTableProps = $props();
   const uid = $props.id();
@@ -41,7 +41,7 @@
   <table class="[border-collapse:collapse] text-[0.875rem] whitespace-nowrap">
     <thead>
       <tr>
-        <th scope="col">{table.length > 1 ? 'Focus at' : 'Opening'}</th>
+        <th scope="col">{table.length > 1 ? 'Focus at' : 'Aperture'}</th>
         {#each table[0]?.cells ?? [] as cell (cell.fNumber)}
           <th scope="col">{name(cell.fNumber)}</th>
         {/each}

@@ -1,0 +1,144 @@
+// Every page for every pair of eyes and hands: no fault of accessibility, fingers' room, no sideways scrolling, forced colours,
+// twice the size, and no motion where none is wanted.
+import AxeBuilder from '@axe-core/playwright';
+import { PLACES } from '../../src/lib/ui/places/places.ts';
+import { expect, test, type Page } from './app.ts';
+
+/** Every place, and pages and states that are no places. */
+const PAGES: readonly string[] = [
+  ...PLACES.map((place) => place.path),
+  '/shoot?shadow=deep',
+  '/shoot?scene=room-evening&load=demo-load-brisk',
+  '/kit/pairs?shadow=soft',
+  '/kit/camera/demo-corvane',
+  '/kit/film/demo-tidewater',
+  '/kit/thing/demo-smoke',
+  '/log?view=table',
+  '/start',
+  '/nothing-here'
+];
+
+/** What a finger must hit: all that can be pressed and is seen, but for links within a sentence (WCAG 2.2, 2.5.8 and 2.5.5). */
+async function smallTargets(page: Page): Promise<readonly string[]> {
+  return page.evaluate(() => {
+    const isInSentence = (e: Element): boolean =>
+      e.matches('p a, li a, td a, dd a') && getComputedStyle(e).display === 'inline';
+    const covers = (e: Element): Element => e.closest('label') ?? e;
+    return [
+      ...document.querySelectorAll('a[href], button, select, input:not([type=hidden]), summary, textarea')
+    ]
+      .filter((e) => !e.classList.contains('skip') && !isInSentence(e))
+      .map((e) => (e.matches('input[type=checkbox], input[type=radio], input[type=file]') ? covers(e) : e))
+      .filter((e) => e.checkVisibility({ opacityProperty: false, visibilityProperty: true }))
+      .map((e) => [e, e.getBoundingClientRect()] as const)
+      .filter(([, box]) => box.width > 1 && box.height > 1 && (box.height < 43.5 || box.width < 43.5))
+      .map(
+        ([e, box]) =>
+          `${e.tagName.toLowerCase()} “${e.textContent.trim().slice(0, 30)}” ${Math.round(box.width)}×${Math.round(box.height)}`
+      );
+  });
+}
+
+for (const size of ['@phone', '@desktop'] as const) {
+  for (const path of PAGES) {
+    test(`${path} holds nobody up ${size}`, { tag: size }, async ({ shared: app, page }) => {
+      await page.goto(`${app.url}${path}`);
+      await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
+        []
+      );
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+      ).toBeLessThanOrEqual(0);
+      expect(await smallTargets(page)).toEqual([]);
+    });
+  }
+}
+
+test(
+  'where colours are forced the frames, the rule, the reach and the chosen light are still told',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    await page.emulateMedia({ forcedColors: 'active' });
+    await page.goto(`${app.url}/shoot?shadow=deep&load=demo-load-marigold`);
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+    const looks = (selector: string, name: string): Promise<readonly string[]> =>
+      page
+        .locator(selector)
+        .evaluateAll((all, of) => all.map((e) => getComputedStyle(e).getPropertyValue(of)), name);
+    expect(new Set(await looks('.frames i', 'background-color')).size).toBeGreaterThan(1);
+    expect(new Set(await looks('.strips > *', 'background-image')).size).toBeGreaterThan(1);
+    expect((await looks('.likely', 'border-top-width'))[0]).toBe('3px');
+    const tabs = await page
+      .getByRole('tab')
+      .evaluateAll((all) => all.map((e) => [e.ariaSelected, getComputedStyle(e).backgroundColor] as const));
+    const chosen = tabs.filter(([selected]) => selected === 'true').map(([, colour]) => colour);
+    expect(chosen).toHaveLength(1);
+    expect(tabs.filter(([, colour]) => colour === chosen[0])).toHaveLength(1);
+    // the clue that was pressed is not told by colour alone
+    const edges = await page
+      .locator('label:has(input[type=radio])')
+      .filter({ hasText: /shade|edge/i })
+      .evaluateAll((all) =>
+        all.map((e) =>
+          [
+            e.querySelector('input')?.checked,
+            getComputedStyle(e).borderTopWidth,
+            getComputedStyle(e).outlineWidth
+          ].join(' ')
+        )
+      );
+    const told = (is: boolean) =>
+      new Set(edges.filter((e) => e.startsWith(String(is))).map((e) => e.replace(/^\w+ /, '')));
+    expect(told(true).size).toBe(1);
+    expect([...told(true)].some((e) => told(false).has(e))).toBe(false);
+    // an answer over a filled ground keeps its letters
+    const next = page.locator('.next').first();
+    const [ground, ink] = await next.evaluate((e) => {
+      const { backgroundColor, color } = getComputedStyle(e);
+      return [backgroundColor, color];
+    });
+    expect(ground).not.toBe(ink);
+  }
+);
+
+test(
+  'at 200 % most of the screen is left for the page',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    // a desk of 1280 by 800 at twice the size
+    await page.setViewportSize({ width: 640, height: 400 });
+    await page.goto(`${app.url}/shoot?shadow=deep&load=demo-load-marigold`);
+    await expect(page.getByTestId('instruction')).toBeInViewport();
+    await page.mouse.wheel(0, 500);
+    const covered = await page.evaluate(() =>
+      [...document.querySelectorAll('*')]
+        .filter((e) => ['fixed', 'sticky'].includes(getComputedStyle(e).position))
+        .map((e) => e.getBoundingClientRect())
+        .filter((box) => box.width > 300)
+        .reduce((sum, box) => sum + Math.max(0, Math.min(innerHeight, box.bottom) - Math.max(0, box.top)), 0)
+    );
+    expect(covered).toBeLessThanOrEqual(100);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
+      0
+    );
+  }
+);
+
+test('nothing moves where no motion is wanted', { tag: '@phone' }, async ({ shared: app, page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.goto(`${app.url}/shoot?shadow=deep&load=demo-load-marigold`);
+  await page.getByText('set down').click();
+  const moving = await page.evaluate(() =>
+    [...document.querySelectorAll('*')]
+      .map((e) => [e.tagName, getComputedStyle(e)] as const)
+      .filter(
+        ([, s]) =>
+          parseFloat(s.transitionDuration) > 0 ||
+          (s.animationName !== 'none' && parseFloat(s.animationDuration) > 0)
+      )
+      .map(([name]) => name)
+  );
+  expect(moving).toEqual([]);
+});
