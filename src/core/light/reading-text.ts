@@ -143,7 +143,7 @@ function readPair(
   if (between) return pair(readBetween(between[1] ?? '', between[2] ?? ''), between[3] ?? '', iso);
   const tenths = /^(f? ?\/?[\d.,]+) and (\d) tenths?(?: ?(?:,|at|@) ?| )(.+)$/.exec(body);
   if (tenths) return pair(pastMark(tenths[1] ?? '', Number(tenths[2])), tenths[3] ?? '', iso);
-  const timeFirst = /^(\S+(?: ?s)?)(?: ?(?:,|at|@) ?| )([fƒ] ?\/? ?[\d.,]+)$/.exec(body);
+  const timeFirst = /^(\S+?(?: ?s)?)(?: ?(?:,|at|@) ?| )([fƒ] ?\/? ?[\d.,]+)$/.exec(body);
   if (timeFirst) return pair(readAperture(timeFirst[2] ?? '', showsTenths), timeFirst[1] ?? '', iso);
   const plain = /^([fƒ]? ?\/? ?[\d.,]+?)(?:,? ?(?:at|@) ?|, | )(.+)$/.exec(body);
   return plain ? pair(readAperture(plain[1] ?? '', showsTenths), plain[2] ?? '', iso) : null;
