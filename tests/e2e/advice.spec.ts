@@ -69,11 +69,11 @@ test(
     await page.getByRole('radio', { name: /Scales of numbers/ }).check();
     await page.getByLabel('Openings are set with').selectOption('plate');
     await page.getByLabel('Times are set with').selectOption('blades');
-    await page.getByLabel('Apertures on the ring').fill('8 11 16');
-    await page.getByLabel('Times on the wheel').fill('1/125 1/60 1/30');
+    await page.getByLabel('Apertures on the ring', { exact: true }).fill('8 11 16');
+    await page.getByLabel('Times on the wheel', { exact: true }).fill('1/125 1/60 1/30');
     await page.getByRole('button', { name: /today’s answer/ }).click();
     await expect(page.getByText('Three blades have two times')).toBeVisible();
-    await page.getByLabel('Times on the wheel').fill('1/125 1/60');
+    await page.getByLabel('Times on the wheel', { exact: true }).fill('1/125 1/60');
     await page.getByRole('button', { name: /today’s answer/ }).click();
     await page
       .getByTestId('light-guide')

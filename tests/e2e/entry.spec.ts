@@ -42,10 +42,13 @@ test(
     await page.goto(`${app.url}/kit/camera?shadow=soft`);
     await page.getByRole('radio', { name: /scene lever/ }).check();
     await page.getByLabel('What you call it').fill('Skerry folding');
-    await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 | dull: 9 9 9 9');
+    await page.getByLabel('Openings at place 1').fill('10 16');
+    await page.getByLabel('Openings at place 2').fill('9 9 9 9');
     await page.getByRole('button', { name: 'Keep this camera' }).click();
     await expect(page.getByText(/“bright” has 2 openings for 4 marks/).first()).toBeVisible();
-    await page.getByLabel('Openings of the scene lever').fill('bright: 10 16 26 60 | dull: 9 9 9 18');
+    await expect(page.getByLabel('Openings at place 1')).toHaveValue('10 16');
+    await page.getByLabel('Openings at place 1').fill('10 16 26 60');
+    await page.getByLabel('Openings at place 2').fill('9 9 9 18');
     await page.getByRole('button', { name: 'Keep this camera' }).click();
     const row = camera(page, 'Skerry folding');
     await unfold(row);
@@ -64,10 +67,65 @@ test(
   async ({ shared: app, page }) => {
     await page.goto(`${app.url}/kit/camera`);
     await page.getByRole('radio', { name: /two colours/ }).check();
-    await page.getByLabel('Times of each colour').fill('white: 250 125 | red: 8 4 2');
+    await page.getByLabel('Times of colour 1').fill('250 125');
+    await page.getByLabel('Times of colour 2').fill('8 4 2');
     await expect(page.getByText(/8, 4, 2 are taken as fractions/)).toBeVisible();
     await page.getByRole('button', { name: /Write them as/ }).click();
-    await expect(page.getByLabel('Times of each colour')).toHaveValue('white: 250 125 | red: 8s 4s 2s');
+    await expect(page.getByLabel('Times of colour 2')).toHaveValue('8s 4s 2s');
+    // a colour taken away, one added: rows, and no signs to know
+    await page.getByRole('button', { name: 'Remove row 1' }).click();
+    await page.getByRole('button', { name: 'Another row' }).click();
+    await page.getByLabel('Colour 2', { exact: true }).fill('black');
+    await page.getByLabel('Times of colour 2').fill('60 30');
+    await expect(page.locator('input[name="time"]')).toHaveValue('red: 8s 4s 2s | black: 60 30');
+  }
+);
+
+test(
+  'marks stand as they are on the camera, what they stand for beside them; between two is a value',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/camera`);
+    await page.getByRole('radio', { name: /lever with symbols/ }).check();
+    const marks = page.getByLabel('Marks on the lever', { exact: true });
+    await expect(marks).toHaveValue('sun cloud');
+    await page.getByLabel('Value at cloud').fill('between 8 and 11');
+    await page.getByLabel('Value at cloud').blur();
+    await marks.fill('sun cloud moon');
+    await expect(page.getByLabel('Value at sun')).toHaveValue('13');
+    await page.getByLabel('What you call it').fill('Plover box');
+    await page.getByRole('button', { name: 'Keep this camera' }).click();
+    // a moon without a value: named, and the field in sight
+    await expect(marks).toBeFocused();
+    await page.getByLabel('Value at moon').fill('5.6');
+    await page.getByLabel('Value at moon').blur();
+    await page.getByRole('button', { name: 'Keep this camera' }).click();
+    await unfold(camera(page, 'Plover box'));
+    await page.getByRole('link', { name: 'Change Plover box' }).click();
+    await expect(page.getByLabel('Marks on the lever', { exact: true })).toHaveValue('sun cloud moon');
+    // f/8 to f/11 by their exact values, half way in stops
+    await expect(page.getByLabel('Value at cloud')).toHaveValue(/^9\.51/);
+  }
+);
+
+test(
+  'a film is kept with name, kind, speed and frames on one screen; what is refused is in sight',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/film`);
+    const keep = page.getByRole('button', { name: 'Keep this film' });
+    await expect(keep).toBeInViewport();
+    // the size of the camera in use
+    await expect(page.getByRole('checkbox', { name: 'roll film, 6 × 6' })).toBeChecked();
+    await page.getByLabel('Film speed, ISO').fill('many');
+    await keep.click();
+    await expect(page.getByLabel('Its name')).toBeFocused();
+    await expect(page.getByLabel('Its name')).toBeInViewport();
+    await expect(page.getByLabel('Film speed, ISO')).toHaveValue('many');
+    await page.getByLabel('Its name').fill('Curlew 100');
+    await page.getByLabel('Film speed, ISO').fill('100');
+    await keep.click();
+    await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
   }
 );
 

@@ -122,9 +122,11 @@ test(
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit/film`);
-    await page.getByLabel('Kind of film').selectOption({ label: 'slide' });
+    await page.getByLabel('Kind of film').selectOption({ label: 'reversal' });
     await page.getByLabel('Its name').fill('Kelpbed 50');
     await page.getByLabel('Film speed, ISO').fill('0');
+    // the size of the camera in use is ticked
+    await page.getByLabel('roll film, 6 × 6').uncheck();
     await page.getByRole('button', { name: 'Keep this film' }).click();
     await expect(page.getByText('Tick at least one size')).toBeVisible();
     await expect(page.getByText(/“0” is not a film speed/)).toBeVisible();

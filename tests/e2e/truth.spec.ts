@@ -24,7 +24,7 @@ test('log, edit the camera, choose a town, judge, develop, read the log again: e
   expect(before.join(' ')).toMatch(/sun|cloud/);
 
   await page.goto(`${app.url}/kit/camera/demo-marigold`);
-  const openings = page.getByLabel('Openings on the lever');
+  const openings = page.getByLabel('Marks on the lever', { exact: true });
   await openings.fill(`haze=9.5 ${await openings.inputValue()}`);
   await page.getByRole('button', { name: 'Keep the changes' }).click();
   await unfold(page.getByRole('article').filter({ hasText: 'Marigold 6' }));

@@ -10,6 +10,7 @@ import { formatShutter, parseShutter } from '../units/shutter.ts';
 import { formatSignedThirds, parseStops } from '../units/stops.ts';
 import { MARK_SYMBOLS, type ControlActs, type MarkSymbol, type Position } from './position.ts';
 import { COUNTED_SECONDS } from './hand-timing.ts';
+import { readMeasured } from './measured.ts';
 
 /** Neighbouring marks further apart than this, stops, are not a half- or third-stop scale. */
 const FINE_STEP_STOPS = 0.75;
@@ -18,6 +19,7 @@ const FOOT_M = 0.3048;
 /** Splits a list of marks: blanks or semicolons part them, a comma only before a blank (5,6 is one number). */
 export function splitMarks(text: string): readonly string[] {
   return text
+    .replace(/=\s*between\s+(\S+)\s+and\s+(\S+)/gi, '=$1–$2')
     .replace(/\s*=\s*/g, '=')
     .replace(/(\d) (m|ft|s|sec|min)\b/g, '$1$2')
     .split(/\s*;\s*|,\s+|\s+/)
@@ -69,7 +71,7 @@ export function readMarks(acts: ControlActs, text: string): Result<readonly Posi
       continue;
     }
     const [name = '', given] = token.split('=');
-    const read = readValue(acts, given ?? name);
+    const read = given === undefined ? readValue(acts, name) : readGiven(acts, given);
     if (!read.ok) return read;
     const symbol = MARK_SYMBOLS.find((s) => s === name) ?? null;
     tokens.push({ mark: name, symbol, value: read.value, measured: given !== undefined });
@@ -86,6 +88,13 @@ export function countedPositions(): readonly Position[] {
     value: s,
     byHand: true as const
   }));
+}
+
+/** A value that was measured; of an aperture or a time also two that it lies between. */
+function readGiven(acts: ControlActs, text: string): Result<number, QuantityError> {
+  if (acts !== 'aperture' && acts !== 'time') return readValue(acts, text);
+  const read = readMeasured(acts, text);
+  return read.ok ? ok(read.value.value) : read;
 }
 
 function readValue(acts: ControlActs, text: string): Result<number, QuantityError> {

@@ -32,11 +32,17 @@ describe('how strong a filter is', () => {
     ]);
     expect(read('ND 3', 'stops')).toEqual({ ok: true, value: { stops: 3, givenAs: 'stops' } });
   });
-  test('what makes no sense in a unit is not offered in it: ND 64 is no density', () => {
-    const strength = read('ND64');
-    expect(!strength.ok && strength.error.problem === 'unit-missing' && strength.error.couldBe.length).toBe(
-      1
-    );
+  // common practice, no source: ND8, ND64, ND1000 are factors
+  test.each([
+    ['ND8', 3],
+    ['nd 16', 4],
+    ['ND64', 6],
+    ['ND1000', Math.log2(1000)]
+  ])('%s is a factor: %d stops', (text, stops) => {
+    const strength = read(text);
+    expect(strength).toMatchObject({ ok: true, value: { givenAs: 'factor' } });
+    expect(strength.ok && strength.value.stops).toBeCloseTo(stops, 6);
+    expect(read(text, 'stops').ok).toBe(stops < 5);
   });
   test.each(['−3 stops', '-3', 'dark', '', '0.5×'])('“%s” is refused', (text) =>
     expect(read(text, null)).toMatchObject({ ok: false })

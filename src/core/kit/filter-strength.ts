@@ -40,6 +40,9 @@ export type StrengthProblem =
 /** Filters darker than this, stops, are no filters for taking pictures with. */
 const MOST_STOPS = 30;
 
+/** From here on a number after ND is a factor: few filters have as many stops. */
+const SURELY_FACTOR = 8;
+
 const UNITS: readonly (readonly [RegExp, StrengthUnit])[] = [
   [/^(.+?) ?(?:stops?|ev)$/i, 'stops'],
   [/^(?:nd|d|density) ?(0[.,]\d+)$/i, 'density'],
@@ -74,6 +77,11 @@ export function readFilterStrength(
   if (bare === null || !Number.isFinite(bare) || bare < 0) return err({ problem: 'unreadable' });
   if (chosen) {
     const strength = strengthIn(chosen, bare);
+    return strength ? ok(strength) : err({ problem: 'unreadable' });
+  }
+  // a big number after ND is how many times longer it takes; ND 3 may be anything (common practice, no source)
+  if (/^nd/i.test(plain) && bare >= SURELY_FACTOR) {
+    const strength = strengthIn('factor', bare);
     return strength ? ok(strength) : err({ problem: 'unreadable' });
   }
   const couldBe = STRENGTH_UNITS.flatMap((unit) => strengthIn(unit, bare) ?? []);

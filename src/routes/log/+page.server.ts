@@ -37,7 +37,8 @@ export const load: PageServerLoad = ({ url }) => {
     load: chosen,
     shown: chosen?.id ?? null,
     parts: partsOf(ofFilm),
-    lines: filmLines(s, chosen ?? asked),
+    lines: filmLines(s, chosen ?? asked, url.searchParams.get('films') === 'all' ? Infinity : undefined),
+    allFilms: url.searchParams.get('films') === 'all',
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
     ...{ cameras, stocks, tags }
   };

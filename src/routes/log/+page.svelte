@@ -67,7 +67,7 @@
       Looked for: {data.understood.length > 0 ? data.understood.join(' · ') : 'nothing that is known here'}.
     </p>
   {/if}
-  <FilmList lines={data.lines} shown={data.shown} />
+  <FilmList lines={data.lines} all={data.allFilms} shown={data.shown} />
   <details open={(data.looking && data.find === '') || data.problems.length > 0}>
     <summary>Look by field</summary>
     {#key data.filter}

@@ -1,5 +1,12 @@
 // From a sheet to a camera: every text is read, every fault named with its field.
-import { positionCount, positionsOf, type Camera, type CameraCondition } from '#core/camera/camera.ts';
+import {
+  CONDITION_SD,
+  positionCount,
+  positionsOf,
+  type Camera,
+  type CameraCondition
+} from '#core/camera/camera.ts';
+import { measuredSd } from '#core/camera/measured.ts';
 import { readMetres, splitMarks } from '#core/camera/marks.ts';
 import { parseFNumber } from '#core/units/aperture.ts';
 import { cameraFaults } from '#core/camera/faults.ts';
@@ -83,7 +90,7 @@ function readTraits(r: SheetReader, has: string, controls: readonly Control[]): 
       rightShare: r.amount('aimRight', 100, 'percent of the frame') / 100,
       upShare: r.amount('aimUp', 100, 'percent of the frame') / 100
     },
-    toleranceStops: tolerance === '' ? null : Math.abs(r.stops('tolerance', 4)),
+    toleranceStops: tolerance === '' ? measuredTolerance(r) : Math.abs(r.stops('tolerance', 4)),
     singleElement: r.text('singleElement') === 'yes',
     repeats: r.text('repeats') === 'yes',
     needsPackBattery: r.text('battery') === 'yes',
@@ -95,6 +102,13 @@ function readTraits(r: SheetReader, has: string, controls: readonly Control[]): 
         .includes(p)
     )
   };
+}
+
+/** How sure the values are where one was only measured to lie between two: beside what its condition leaves open. */
+function measuredTolerance(r: SheetReader): number | null {
+  const sd = Math.max(measuredSd('aperture', r.text('aperture')), measuredSd('time', r.text('time')));
+  const condition = CONDITIONS.find((c) => c === r.text('condition')) ?? 'mechanical';
+  return sd === 0 ? null : Math.round(100 * Math.hypot(sd, CONDITION_SD[condition])) / 100;
 }
 
 /** Reminders, parted by semicolons. */

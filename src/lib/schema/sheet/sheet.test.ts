@@ -292,3 +292,13 @@ describe('doubts', () => {
     (sheet) => expect(doubtsOf(sheet)).toEqual([])
   );
 });
+
+test('an opening only known to lie between two makes the camera less sure, and its own word still wins', () => {
+  // uniform over one stop: 1/√12 beside the third of a stop of a plastic camera
+  const camera = read(typical('symbols', { aperture: 'sun=16–22 cloud=9' }));
+  expect(camera.toleranceStops).toBeCloseTo(Math.hypot(1 / Math.sqrt(12), 1 / 3), 1);
+  expect(read(typical('symbols', { aperture: 'sun=16–22 cloud=9', tolerance: '0.2' })).toleranceStops).toBe(
+    0.2
+  );
+  expect(read(typical('symbols')).toleranceStops).toBeNull();
+});

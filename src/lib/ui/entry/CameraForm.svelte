@@ -10,6 +10,10 @@
     /** What the button says. */
     act: string;
     /** What belongs to the form beside the sheet. */
+    /** Whether it is in the kit already: what it has is known. */
+    known?: boolean;
+    /** What the server said no to; null = nothing yet. */
+    faults?: unknown;
     children?: Snippet;
   }
 </script>
@@ -22,8 +26,10 @@
   import MoreFields from './MoreFields.svelte';
   import Preview from './Preview.svelte';
   import { SAMPLE_FILM } from './sample-film.ts';
+  import { SHEET_KIND_WORDS } from './words.ts';
+  import { toFault } from './to-fault.ts';
 
-  let { draft, films, act, children }: CameraFormProps = $props();
+  let { draft, films, act, known = false, faults = null, children }: CameraFormProps = $props();
   let chosen = $state('');
   const fitting = $derived(films.filter((f) => draft.camera && misfitsOf(draft.camera, f).length === 0));
   const film = $derived(fitting.find((f) => f.id === chosen) ?? fitting[0] ?? SAMPLE_FILM);
@@ -32,15 +38,25 @@
 <form
   class="grid [grid-template-columns:minmax(0,_1.5fr)_minmax(0,_1fr)] gap-6 items-start max-[900px]:[grid-template-columns:minmax(0,_1fr)]"
   method="post"
+  {@attach toFault(() => faults)}
   use:enhance={() =>
     async ({ update }) =>
       update({ reset: false })}
 >
   <div class="ask">
-    <fieldset>
-      <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What does it have?</legend>
-      <KindChooser {draft} />
-    </fieldset>
+    {#if known}
+      <details class="mb-3.5">
+        <summary class="font-semibold"
+          >{SHEET_KIND_WORDS[draft.has]?.[0] ?? 'What it has'}: something else?</summary
+        >
+        <KindChooser {draft} />
+      </details>
+    {:else}
+      <fieldset>
+        <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What does it have?</legend>
+        <KindChooser {draft} />
+      </fieldset>
+    {/if}
     {#key draft.has}
       <fieldset>
         <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What stands on it?</legend>

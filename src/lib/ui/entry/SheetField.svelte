@@ -1,7 +1,7 @@
 <script module lang="ts">
   import type { Draft } from './draft.svelte.ts';
 
-  /** One text of the sheet, with its hint, its fault and its doubt. */
+  /** One text of the sheet, with its hint, its fault and its doubt; marks are shown as rows. */
   export interface SheetFieldProps {
     draft: Draft;
     field: string;
@@ -9,65 +9,43 @@
 </script>
 
 <script lang="ts">
-  import { fieldWords, isNumber } from './words.ts';
+  import FieldNotes from './FieldNotes.svelte';
+  import GroupField from './GroupField.svelte';
+  import { groupsOf } from './mark-rows.ts';
+  import MarkField from './MarkField.svelte';
+  import { fieldWords, GROUP_WORDS, isNumber, MARK_FIELDS } from './words.ts';
 
   let { draft, field }: SheetFieldProps = $props();
   const uid = $props.id();
   const words = $derived(fieldWords(draft.has, field));
-  const fault = $derived(draft.fault(field));
-  const doubt = $derived(draft.doubt(field));
+  const acts = $derived(MARK_FIELDS[field]);
+  // what it is stays while it is typed
+  // svelte-ignore state_referenced_locally
+  const groups = groupsOf(draft.text(field)) ? GROUP_WORDS[field] : undefined;
 </script>
 
-<div class:wide={words.wide}>
-  <label for="{uid}-field">{words.label}</label>
-  <input
-    id="{uid}-field"
-    class="input"
-    name={field}
-    value={draft.text(field)}
-    oninput={(e) => draft.say(field, e.currentTarget.value)}
-    autocomplete="off"
-    inputmode={isNumber(field) ? 'decimal' : undefined}
-    aria-invalid={fault !== ''}
-    aria-describedby="{uid}-more"
-  />
-  <div id="{uid}-more">
-    {#if fault !== ''}
-      <p class="fault text-[0.875rem] leading-[1.3]">{fault}</p>
-    {:else if words.hint !== ''}
-      <p class="hint text-[0.875rem] leading-[1.3]">{words.hint}</p>
-    {/if}
-    {#if doubt}
-      <p class="py-1 px-2 [border-left:4px_solid_var(--accent)] bg-(--well) text-[0.875rem] leading-[1.3]">
-        {doubt.words}
-      </p>
-    {/if}
+{#if groups}
+  <GroupField {draft} {field} name={groups[0]} marks={groups[1]} />
+{:else if acts}
+  <MarkField {draft} {field} {acts} />
+{:else}
+  <div
+    class="grid max-w-full content-start gap-1 text-[0.9375rem]"
+    class:w-116={words.wide}
+    class:w-56={!words.wide}
+  >
+    <label for="{uid}-field">{words.label}</label>
+    <input
+      id="{uid}-field"
+      class="input"
+      name={field}
+      value={draft.text(field)}
+      oninput={(e) => draft.say(field, e.currentTarget.value)}
+      autocomplete="off"
+      inputmode={isNumber(field) ? 'decimal' : undefined}
+      aria-invalid={draft.fault(field) !== ''}
+      aria-describedby="{uid}-more"
+    />
+    <FieldNotes {draft} {field} id="{uid}-more" />
   </div>
-  {#if doubt && doubt.instead !== null}
-    {@const { instead } = doubt}
-    <button
-      type="button"
-      class="justify-self-start min-h-11 text-left font-semibold underline underline-offset-[3px] cursor-pointer"
-      onclick={() => draft.say(field, instead)}
-    >
-      Write them as {instead}
-    </button>
-  {/if}
-</div>
-
-<style>
-  div {
-    display: grid;
-    gap: 3px;
-    align-content: start;
-    width: 14rem;
-    max-width: 100%;
-    font-size: 0.9375rem;
-  }
-  div > div {
-    width: auto;
-  }
-  .wide {
-    width: 29rem;
-  }
-</style>
+{/if}

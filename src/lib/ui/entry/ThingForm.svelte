@@ -21,6 +21,7 @@
   import { formatStops } from '#core/units/stops.ts';
   import { sayMeterKind, THING_WORDS } from '../kit/say-kit.ts';
   import SelectField from '../kit/SelectField.svelte';
+  import { toFault } from './to-fault.ts';
   import TextField from '../kit/TextField.svelte';
 
   let { start, refused, act, children }: ThingFormProps = $props();
@@ -52,6 +53,7 @@
 <form
   class="grid [grid-template-columns:minmax(0,_1fr)] gap-4.5 max-w-240"
   method="post"
+  {@attach toFault(() => refused)}
   use:enhance={() =>
     async ({ update }) =>
       update({ reset: false })}

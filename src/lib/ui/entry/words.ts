@@ -1,5 +1,6 @@
 // Words of the camera's sheet: what each text is called, and what a hand needs to know to fill it in.
 import type { CameraCondition } from '#core/camera/camera.ts';
+import type { ControlActs } from '#core/camera/position.ts';
 
 /** What each kind has, in a few words. */
 export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, more: string]>> = {
@@ -32,25 +33,25 @@ export interface FieldWords {
   readonly wide?: boolean;
 }
 
-const MARKS = 'A mark alone means what it says. Measured? Write mark=value.';
+const MARKS = 'As they stand on it: 2.8 4 5.6.';
 
 /** Labels and hints by field. */
 const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   name: { label: 'What you call it', hint: '' },
   focal: { label: 'Focal length, mm', hint: '' },
-  aperture: { label: 'Openings', hint: `2.8 4 5.6 or sun=13 cloud=9. ${MARKS}`, wide: true },
+  aperture: { label: 'Openings', hint: MARKS, wide: true },
   time: {
     label: 'Times',
-    hint: '30 60 125, or N=1/90 B. Two colours: white: 250 125 | red: 8 4.',
+    hint: 'As they stand on it: 30 60 125 B.',
     wide: true
   },
   dial: { label: 'Marks on the speed dial', hint: 'From left to right: 64 125 400', wide: true },
   scene: {
     label: 'Openings of the scene lever',
-    hint: 'One for each dial mark: bright: 9 13 22 | dull: 9 9 9',
+    hint: 'Its place, then one opening for each dial mark.',
     wide: true
   },
-  lighten: { label: 'Lighten–darken marks', hint: '-1 0 +1, or dark=-1 mid=0 light=1. Empty: none.' },
+  lighten: { label: 'Lighten–darken marks', hint: 'As they stand on it: -1 0 +1. Empty: none.' },
   lenses: {
     label: 'Other lenses that fit it',
     hint: '35 f/4–22, 90 f/5.6–22: millimetres, then from its widest opening to its smallest. Empty: none.',
@@ -58,7 +59,7 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   },
   focus: {
     label: 'Focus marks, metres',
-    hint: '1 2.5 ∞ or person=1.2 mountain=∞. Empty: fixed.',
+    hint: 'As they stand on it: 1 2.5 ∞, or person mountain. Empty: fixed.',
     wide: true
   },
   shortest: { label: 'Its shortest time', hint: '' },
@@ -110,19 +111,23 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
 const KIND_WORDS: Readonly<Record<string, Readonly<Record<string, FieldWords>>>> = {
   nothing: {
     aperture: { label: 'Its opening', hint: 'Focal length divided by the width of the hole.' },
-    time: { label: 'Its shutter time', hint: 'With a B as well: I=1/40 B' }
+    time: { label: 'Its shutter time', hint: 'With a B as well: I B' }
   },
   symbols: {
-    aperture: { label: 'Openings on the lever', hint: 'sun=13 cloud=9', wide: true },
-    time: { label: 'Its shutter time', hint: 'With a B as well: N=1/90 B' }
+    aperture: { label: 'Marks on the lever', hint: 'What stands on it: sun cloud.', wide: true },
+    time: { label: 'Its shutter time', hint: 'With a B as well: N B' }
   },
   scales: {
     aperture: { label: 'Apertures on the ring', hint: MARKS, wide: true },
-    time: { label: 'Times on the wheel', hint: 'With a B as well: 1 2 4 8 … 500 B', wide: true }
+    time: { label: 'Times on the wheel', hint: 'As they stand on it: 1 2 4 8 … 500 B.', wide: true }
   },
   gears: {
     aperture: { label: 'Apertures on the ring', hint: MARKS, wide: true },
-    time: { label: 'Times of each colour', hint: 'white: 200 100 60 | red: 15 8 4', wide: true }
+    time: {
+      label: 'Times of each colour',
+      hint: 'The colour, then its numbers as they stand on the wheel.',
+      wide: true
+    }
   },
   timed: { aperture: { label: 'Its opening, or all', hint: MARKS } },
   cine: {
@@ -154,3 +159,18 @@ const NUMBERS: readonly string[] = [
 export function isNumber(field: string): boolean {
   return NUMBERS.includes(field);
 }
+
+/** Texts that are the marks of a control. */
+export const MARK_FIELDS: Readonly<Partial<Record<string, ControlActs>>> = {
+  aperture: 'aperture',
+  time: 'time',
+  focus: 'focus',
+  lighten: 'compensation',
+  dial: 'dial'
+};
+
+/** Marks in groups: what a group is called, and what stands in it. */
+export const GROUP_WORDS: Readonly<Partial<Record<string, readonly [name: string, marks: string]>>> = {
+  time: ['Colour', 'Times of colour'],
+  scene: ['Place of the lever', 'Openings at place']
+};

@@ -69,7 +69,7 @@
     </p>
   {:else}
     <p class="bias" data-testid="bias">
-      <b>{sayBias(says.camera)}</b>, from
+      <b class="inline-block first-letter:uppercase">{sayBias(says.camera)}</b>, from
       <a href="/log?camera={encodeURIComponent(camera.id)}&verdict=judged&view=table"
         >{says.frames} judged {says.frames === 1 ? 'frame' : 'frames'}</a
       >.

@@ -8,9 +8,12 @@ import { sayBias, sayCancelling, sayJudgement, sayTone } from './say-learn.ts';
 
 describe('judging in words', () => {
   test.each([
-    [{ stops: 0.84, sd: 0.21 }, '0.8 ± 0.2 stops lighter than its marks promise'],
+    [{ stops: 0.84, sd: 0.21 }, '0.8 ± 0.2 stop lighter than its marks promise'],
+    [{ stops: -0.6, sd: 0.2 }, '0.6 ± 0.2 stop darker than its marks promise'],
+    // where nothing sure is known
+    [{ stops: 0.1, sd: 0.4 }, 'as its marks promise, give or take 0.4 stop'],
     [{ stops: -1.2, sd: 0.3 }, '1.2 ± 0.3 stops darker than its marks promise'],
-    [{ stops: 0.01, sd: 0.1 }, '0 ± 0.1 stops off']
+    [{ stops: 0.01, sd: 0.1 }, 'as its marks promise, give or take 0.1 stop']
   ])('%j: %s', (estimate, words) => expect(sayBias(estimate)).toBe(words));
   test('tones and faults', () => {
     expect([sayTone(0), sayTone(-2)]).toEqual(['as it should be', '2 stops darker']);

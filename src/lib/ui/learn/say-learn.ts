@@ -64,12 +64,13 @@ export function sayJudgement({ outcome, faults }: Judgement): string {
   return [sayOutcome(outcome), ...faults.map((f) => (FAULT_WORDS[f] ?? f).toLowerCase())].join(', ');
 }
 
-/** A bias with how sure it is: "0.8 ± 0.2 stops lighter than its marks promise". */
+/** A bias with how sure it is: "0.8 ± 0.2 stop lighter than its marks promise"; where nothing sure is known, as its marks promise. */
 export function sayBias({ stops, sd }: Estimate): string {
-  const size = `${formatDecimal(Math.abs(stops), 1)} ± ${formatDecimal(sd, 1)} stops`;
-  return Math.abs(stops) < 0.05
-    ? `${size} off`
-    : `${size} ${stops > 0 ? 'lighter' : 'darker'} than its marks promise`;
+  const size = formatDecimal(Math.abs(stops), 1);
+  const unsure = formatDecimal(sd, 1);
+  if (Math.abs(stops) < sd || size === '0') return `as its marks promise, give or take ${unsure} stop`;
+  const noun = Math.abs(stops) < 1 ? 'stop' : 'stops';
+  return `${size} ± ${unsure} ${noun} ${stops > 0 ? 'lighter' : 'darker'} than its marks promise`;
 }
 
 /** A frame that disagrees: "7 on Tidewater, 1.8 stops lighter". */

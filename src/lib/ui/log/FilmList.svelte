@@ -5,11 +5,14 @@
 
   let {
     lines,
-    shown
+    shown,
+    all
   }: {
     lines: readonly FilmLine[];
     /** The load whose frames are shown; null = none of them. */
     shown: string | null;
+    /** Whether these are all there are, or the latest. */
+    all: boolean;
   } = $props();
   const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
   /** Frames drawn at most: a reel has too many to tell apart. */
@@ -43,11 +46,11 @@
   };
 </script>
 
-<details class="mb-2">
+<details class="mb-2" open={all}>
   <summary class="inline-flex min-h-11 cursor-pointer items-center underline"
     >{lines.length === 1
       ? 'The film'
-      : lines.length < MOST_FILM_LINES
+      : all || lines.length < MOST_FILM_LINES
         ? `All ${lines.length} films`
         : `The latest ${lines.length} films`}</summary
   >
@@ -59,7 +62,7 @@
   {/if}
   <ul aria-label="Films" class="grid gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
     {#each found as line (line.loadId)}
-      <li class="border-t border-(--line)">
+      <li class="border-t border-(--line) [content-visibility:auto] [contain-intrinsic-size:auto_68px]">
         <a
           href="/log?film={encodeURIComponent(line.loadId)}"
           class="block min-h-11 px-2 py-1.5 leading-snug hover:bg-(--well) aria-[current]:bg-(--sheet)"
@@ -83,6 +86,11 @@
       <li>No film has “{words.trim()}” in its name, its camera’s or its month.</li>
     {/each}
   </ul>
+  {#if !all && lines.length >= MOST_FILM_LINES}
+    <a class="link" href="/log?films=all{shown === null ? '' : `&film=${encodeURIComponent(shown)}`}"
+      >Older films</a
+    >
+  {/if}
 </details>
 
 <style>

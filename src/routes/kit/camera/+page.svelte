@@ -15,4 +15,4 @@
 <svelte:head><title>Add a camera · Just Enough</title></svelte:head>
 <h1 class="title">{data.like === null ? 'Add a camera' : `Another like ${data.like}`}</h1>
 <p class="lead">The numbers are typical ones. Change what you know; the rest can wait.</p>
-<CameraForm {draft} films={current.films} act="Keep this camera" />
+<CameraForm {draft} films={current.films} act="Keep this camera" faults={form?.faults} />

@@ -1,12 +1,14 @@
 <script lang="ts">
   import ImportFile from '#ui/files/ImportFile.svelte';
   import SelectField from '#ui/kit/SelectField.svelte';
+  import { sayDay } from '#ui/log/say-frame.ts';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
   // the choice is the page's own once it is made
   // svelte-ignore state_referenced_locally
-  let loadId = $state(data.lines[0]?.loadId ?? '');
+  let loadId = $state(data.shown ?? '');
+  const scans = $derived(data.scans[loadId] ?? 0);
 </script>
 
 <svelte:head><title>Import and export · Just Enough</title></svelte:head>
@@ -37,18 +39,24 @@
         name="film"
         label="Film"
         value={loadId}
-        options={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+        options={data.lines.map(
+          (l) => [l.loadId, `${l.filmName} in ${l.cameraName}, ${sayDay(l.loadedAt)}`] as const
+        )}
         onchoose={(id: string) => (loadId = id)}
       />
       <ul>
         <li>
-          <a href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip" download
-            >Its scans with what is known written in</a
-          >
-          <p class="soft">
-            Copies: JPEG with exposure, film speed, date and border note as Exif; the rest with an XMP file
-            beside them. The originals stay as they came.
-          </p>
+          {#if scans > 0}
+            <a href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip" download
+              >Its {scans === 1 ? 'scan' : `${scans} scans`} with what is known written in</a
+            >
+            <p class="soft">
+              Copies: JPEG with exposure, film speed, date and border note as Exif; the rest with an XMP file
+              beside them. The originals stay as they came.
+            </p>
+          {:else}
+            <a href="/log/scans?film={encodeURIComponent(loadId)}">It has no scans yet: add some</a>
+          {/if}
         </li>
         <li><a href="/api/v1/frames.csv?film={encodeURIComponent(loadId)}" download>Its frames as CSV</a></li>
         <li><a href="/log/labels?film={encodeURIComponent(loadId)}">Border labels to print</a></li>

@@ -18,7 +18,7 @@
 <svelte:head><title>{data.camera.name} · Just Enough</title></svelte:head>
 <h1 class="title">{data.camera.name}</h1>
 <p class="lead">Frames that are logged already keep the camera as it was for them.</p>
-<CameraForm {draft} films={current.films} act="Keep the changes">
+<CameraForm {draft} films={current.films} act="Keep the changes" known faults={form?.faults}>
   <BasedOn
     revision={form?.revision ?? data.revision}
     theirs={form?.theirs ?? null}
