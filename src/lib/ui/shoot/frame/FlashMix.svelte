@@ -7,7 +7,7 @@
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
-  const fired = $derived(current.asked.circumstances?.flash?.kind === 'fired');
+  const fired = $derived(current.asked.circumstances?.flash.kind === 'fired');
   const range = $derived(
     fired
       ? flashRange(judged.situation, withFocus(judged.pair.camera, judged.pair.present, current.leftAt))
