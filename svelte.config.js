@@ -19,7 +19,9 @@ export default {
         'default-src': ['self'],
         'script-src': ['self'],
         // Svelte and Skeleton set style attributes, which a nonce cannot cover
-        'style-src': ['self', 'unsafe-inline'],
+        'style-src': ['self'],
+        // positions of what is drawn stand in style attributes
+        'style-src-attr': ['unsafe-inline'],
         'img-src': ['self', 'data:', 'blob:'],
         'font-src': ['self'],
         'connect-src': ['self'],

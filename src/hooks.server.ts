@@ -45,12 +45,22 @@ export const handle: Handle = async ({ event, resolve }) => {
   // the look is there with the first byte: no white flash for eyes that are used to the dark
   const look = schemeOf(event.cookies.get(LOOK_COOKIE)) ?? store().settings.read().scheme;
   const scheme = pathname === '/shell' ? 'kept' : look;
-  return resolve(event, {
+  const response = await resolve(event, {
     // the fonts of every page: known before the style sheet is read, so that nothing is laid out twice
     preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || path.includes('latin-wght-normal')),
     transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
   });
+  allowOwnStyles(response.headers);
+  return response;
 };
+
+/** What may write scripts into a page by its nonce may write styles as well: the charts bring theirs along. */
+function allowOwnStyles(headers: Headers): void {
+  const policy = headers.get('content-security-policy');
+  const nonce = /script-src[^;]*('nonce-[^']+')/.exec(policy ?? '')?.[1];
+  if (policy && nonce && !new RegExp(`style-src [^;]*${nonce.replace(/[+/=]/g, '.')}`).test(policy))
+    headers.set('content-security-policy', policy.replace("style-src 'self'", `style-src 'self' ${nonce}`));
+}
 
 export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status >= 500) console.error(error);

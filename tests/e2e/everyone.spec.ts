@@ -42,6 +42,8 @@ async function smallTargets(page: Page): Promise<readonly string[]> {
 for (const size of ['@phone', '@desktop'] as const) {
   for (const path of PAGES) {
     test(`${path} holds nobody up ${size}`, { tag: size }, async ({ shared: app, page }) => {
+      const said: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && said.push(message.text()));
       await page.goto(`${app.url}${path}`);
       await page.locator('html[data-ready]').waitFor({ state: 'attached' });
       const { violations } = await new AxeBuilder({ page }).analyze();
@@ -52,6 +54,8 @@ for (const size of ['@phone', '@desktop'] as const) {
         await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
       ).toBeLessThanOrEqual(0);
       expect(await smallTargets(page)).toEqual([]);
+      // no style or script that the page does not allow, nothing missing but the page that is not there
+      expect(said.filter((text) => !text.includes('404'))).toEqual([]);
     });
   }
 }

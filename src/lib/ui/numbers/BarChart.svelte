@@ -16,6 +16,11 @@
   } = $props();
   let box: HTMLElement;
 
+  /** What lets the library write its styles into this page, and nobody else. */
+  function nonceOfPage(): string {
+    return document.querySelector<HTMLScriptElement>('script[nonce]')?.nonce ?? '';
+  }
+
   onMount(() => {
     let chart: ApexCharts | null = null;
     let gone = false;
@@ -30,7 +35,7 @@
           ...{ type: 'bar', stacked, height: Math.max(150, 60 + names.length * 38) },
           ...{ background: 'transparent', foreColor: colour('--ink') },
           ...{ fontFamily: colour('--font-body'), toolbar: { show: false }, animations: { enabled: false } },
-          zoom: { enabled: false }
+          ...{ zoom: { enabled: false }, nonce: nonceOfPage() }
         },
         plotOptions: { bar: { horizontal: true, barHeight: '62%' } },
         series: series.map(({ name, values }) => ({ name, data: [...values] })),
