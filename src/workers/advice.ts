@@ -11,12 +11,12 @@ import { purposeServed, type Served } from '#core/advice/purpose-served.ts';
 import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
 import { remediesFor } from '#core/advice/remedies.ts';
 import { type Remedy } from '#core/advice/remedy.ts';
+import { serve } from './serve.ts';
 import { SUPPORTS, type Situation, type Support } from '#core/error/situation.ts';
 
-/** What is asked; the number comes back with the answer, so that a late one can be told. */
+/** What is asked about the pair in use. */
 export interface AdviceQuestion {
   readonly type: 'advice';
-  readonly number: number;
   readonly situation: Situation;
   readonly present: Choice;
   readonly atHand: AtHand;
@@ -24,10 +24,9 @@ export interface AdviceQuestion {
   readonly leastChance: number;
 }
 
-/** The answer. */
+/** The answer, in two parts. */
 export interface AdviceAnswer {
   readonly type: 'advice';
-  readonly number: number;
   readonly remedies: readonly Remedy[];
   readonly speeds: FittingSpeeds | null;
   /** The chance of the best setting, held each way. */
@@ -84,29 +83,27 @@ function withKept<Q extends AdviceQuestion | RowQuestion>(question: Q): Q {
   };
 }
 
-self.onmessage = (event: MessageEvent<AdviceQuestion | RowQuestion>): void => {
-  const question = event.data;
+serve<AdviceQuestion | RowQuestion, AdviceAnswer | RowAnswer>(self, function* (question) {
   if (question.type === 'row') {
-    self.postMessage(answerRow(withKept(question)));
+    yield answerRow(withKept(question));
     return;
   }
   const asked = withKept(question);
   // what helps first; what the evening holds is many sums more
   const answer = advise(asked);
-  self.postMessage(answer);
+  yield answer;
   const { situation, present, atHand, leastChance } = asked;
   const onFeet = situation.support === 'standing';
-  self.postMessage({
+  yield {
     ...answer,
     enough: enoughForToday(situation, present, atHand.course, leastChance),
     standing: onFeet ? null : reachOf({ ...situation, support: 'standing' }, present)
-  });
-};
+  };
+});
 
-function advise({ number, situation, present, atHand }: AdviceQuestion): AdviceAnswer {
+function advise({ situation, present, atHand }: AdviceQuestion): AdviceAnswer {
   return {
     type: 'advice',
-    number,
     remedies: remediesFor(situation, present, atHand),
     held: heldEachWay(situation, present),
     speeds: fittingSpeeds(situation, present),

@@ -1,10 +1,10 @@
 // Fetches what a phone carries and checks it, off the main thread.
 import { carriedSchema, offlineKitFrom, type OfflineKit } from '#schema/sync/carried.ts';
 import { parseWith } from '#schema/reading/parse.ts';
+import { serve } from './serve.ts';
 
 /** What is asked; the tag is that of what is carried already, '' = nothing. */
 export interface CarryQuestion {
-  readonly type: 'carry';
   readonly tag: string;
   readonly patienceMs: number;
 }
@@ -33,6 +33,6 @@ async function carry({ tag, patienceMs }: CarryQuestion): Promise<CarryAnswer> {
   }
 }
 
-addEventListener('message', ({ data }: MessageEvent<CarryQuestion>) => {
-  void carry(data).then((answer) => postMessage(answer));
+serve<CarryQuestion, CarryAnswer>(self, async function* (question) {
+  yield await carry(question);
 });

@@ -42,7 +42,7 @@
   const around = $derived(rested && rested.pair.loadId === current.pair?.loadId ? rested : judged);
   const logger = new Logger(current);
   const adviser = new Adviser(current);
-  onMount(() => adviser.start());
+  onMount(() => () => adviser.stop());
   $effect(() => (around ? adviser.ask(around) : undefined));
   // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
   let whole = $state(!page.data['away']);

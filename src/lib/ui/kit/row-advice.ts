@@ -1,6 +1,7 @@
 // Asks the worker about rows of the pairs table, one at a time and only those in view: each is many sums.
 import { SvelteMap } from 'svelte/reactivity';
 import type { RowAnswer, RowQuestion } from '../../../workers/advice.ts';
+import { WorkerLine } from '../worker/line.ts';
 
 /** Makes the question of a row, with a text that tells one light from another; null when the row is gone. */
 export type QuestionOfRow = (
@@ -13,7 +14,7 @@ export class RowAdvice {
   readonly #inView = new Set<string>();
   /** The light the answers are for, by row. */
   readonly #askedFor = new Map<string, string>();
-  #worker: Worker | null = null;
+  #line: WorkerLine<RowQuestion, RowAnswer> | null = null;
   #busy = false;
   readonly #questionOf: QuestionOfRow;
 
@@ -23,15 +24,12 @@ export class RowAdvice {
 
   /** Starts the worker. @returns what stops it */
   start(): () => void {
-    const worker = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = (event: MessageEvent<RowAnswer>) => {
-      this.#busy = false;
-      this.#answers.set(event.data.key, event.data);
-      this.next();
-    };
-    this.#worker = worker;
+    const line = new WorkerLine<RowQuestion, RowAnswer>(
+      () => new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' })
+    );
+    this.#line = line;
     this.next();
-    return () => worker.terminate();
+    return () => line.stop();
   }
 
   /** What is known of a row. */
@@ -48,14 +46,23 @@ export class RowAdvice {
 
   /** Asks for the next row whose answer is missing or old. */
   next(): void {
-    if (this.#busy || !this.#worker) return;
+    if (this.#busy || !this.#line) return;
     for (const key of this.#inView) {
       const asked = this.#questionOf(key);
       if (!asked || this.#askedFor.get(key) === asked.light) continue;
       this.#askedFor.set(key, asked.light);
       this.#busy = true;
-      this.#worker.postMessage(asked.question);
+      this.#line.ask(asked.question, {
+        part: (answer) => this.#answers.set(answer.key, answer),
+        done: () => this.#free(),
+        failed: () => this.#free()
+      });
       return;
     }
+  }
+
+  #free(): void {
+    this.#busy = false;
+    this.next();
   }
 }

@@ -1,4 +1,5 @@
 // Talks to home about the queue and what is carried. Nothing throws: an answer, or why there is none.
+import { WorkerLine } from '../worker/line.ts';
 import { momentAt, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import type { Outcome } from '#core/offline/change.ts';
@@ -44,15 +45,14 @@ export async function deliver(sent: readonly Sent[]): Promise<Delivery> {
 /** Fetches what is carried, in a worker: reading a whole kit takes longer than a frame of a slow phone. @param tag what is carried already */
 export function fetchCarried(tag: string): Promise<CarryAnswer> {
   return new Promise((done) => {
-    const worker = new Worker(new URL('../../../workers/carry.ts', import.meta.url), { type: 'module' });
+    const line = new WorkerLine<CarryQuestion, CarryAnswer>(
+      () => new Worker(new URL('../../../workers/carry.ts', import.meta.url), { type: 'module' })
+    );
     const end = (answer: CarryAnswer): void => {
-      worker.terminate();
+      line.stop();
       done(answer);
     };
-    worker.onmessage = ({ data }: MessageEvent<CarryAnswer>) => end(data);
-    worker.onerror = () => end({ type: 'away' });
-    const question: CarryQuestion = { type: 'carry', tag, patienceMs: PATIENCE_MS };
-    worker.postMessage(question);
+    line.ask({ tag, patienceMs: PATIENCE_MS }, { part: end, failed: () => end({ type: 'away' }) });
   });
 }
 

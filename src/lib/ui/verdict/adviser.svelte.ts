@@ -7,6 +7,7 @@ import { timeText } from '#core/sky/zone.ts';
 import { choiceFromSun } from '#core/ways/choice.ts';
 import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
 import { changeLoad } from '../api.ts';
+import { WorkerLine } from '../worker/line.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { courseAhead } from '../light/course-ahead.ts';
@@ -27,44 +28,44 @@ export function isDoable(remedy: Remedy): boolean {
 export class Adviser {
   answer = $state.raw<AdviceAnswer | null>(null);
   readonly #current: Current;
-  #worker: Worker | null = null;
-  #asked = 0;
+  readonly #line = new WorkerLine<AdviceQuestion, AdviceAnswer>(
+    () => new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' })
+  );
 
   constructor(current: Current) {
     this.#current = current;
   }
 
-  /** Starts the worker. @returns what stops it */
-  start(): () => void {
-    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- an address, never changed; the bundler looks for these very words
-    const worker = new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<AdviceAnswer>) => {
-      // an answer to a light that has moved on is of no use
-      if (data.number !== this.#asked) return;
-      // until the second half is there, the last word on the evening stays
-      const { enough = null } = this.answer ?? {};
-      this.answer = { ...data, enough: data.enough ?? enough };
-      // the second half has it, and says nothing where the camera stands already
-      if (data.enough) this.#current.standing = data.standing;
-    };
-    this.#worker = worker;
-    return () => worker.terminate();
+  /** Ends the worker. */
+  stop(): void {
+    this.#line.stop();
   }
 
   /** Asks for advice when the light has rested. @returns what takes the question back */
   ask({ situation, pair, light }: Judged): () => void {
     const { films, things, settings, leftAt } = this.#current;
+    let back = (): void => undefined;
     const timer = setTimeout(() => {
-      this.#asked += 1;
       const question: AdviceQuestion = {
-        ...{ type: 'advice', number: this.#asked, situation },
+        ...{ type: 'advice', situation },
         present: withFocus(pair.camera, pair.present, leftAt),
         atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
         leastChance: settings.leastChance
       };
-      this.#worker?.postMessage(question);
+      back = this.#line.ask(question, { part: (answer) => this.#hear(answer) });
     }, REST_MS);
-    return () => clearTimeout(timer);
+    return () => {
+      clearTimeout(timer);
+      back();
+    };
+  }
+
+  #hear(answer: AdviceAnswer): void {
+    // until the second half is there, the last word on the evening stays
+    const { enough = null } = this.answer ?? {};
+    this.answer = { ...answer, enough: answer.enough ?? enough };
+    // the second half has it, and says nothing where the camera stands already
+    if (answer.enough) this.#current.standing = answer.standing;
   }
 
   /** A moment as the clocks at the place show it. */
