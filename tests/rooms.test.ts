@@ -72,6 +72,8 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^\$app\//,
       /^@skeletonlabs\//,
       /^@lucide\//,
+      /^@tanstack\//,
+      /^virtua\//,
       /^yup$/,
       /^tinykeys$/,
       /^idb$/,
@@ -88,7 +90,8 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   },
   {
     room: 'tests/e2e',
-    folders: ['tests/e2e'],
+    // the list of places is what is walked
+    folders: ['tests/e2e', 'src/lib/ui/places/places.ts'],
     packages: [/^node:/, /^@playwright\//, /^@axe-core\//, /^sharp$/]
   },
   {

@@ -16,6 +16,7 @@
 </script>
 
 <script lang="ts">
+  import { createTable } from '@tanstack/svelte-table';
   import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { onMount } from 'svelte';
   import { withUsualFocus } from '#core/focus/focused.ts';
@@ -25,21 +26,26 @@
   import { fateAt, fatesOf, FRAME_COUNT } from '../verdict/frames-of-twenty.ts';
   import { sayStretch } from '../text/say-light.ts';
   import { sayRemedy } from '../text/say-remedy.ts';
-  import { groupOf, pairsShown, type PairOrder } from './pairs-shown.ts';
+  import SortHeader from '../table/SortHeader.svelte';
+  import { groupOf, PAIR_COLUMNS, PAIR_FEATURES, pairsShown } from './pairs-shown.ts';
   import ReachBar from './ReachBar.svelte';
   import { RowAdvice } from './row-advice.ts';
 
   let { pairs, light, atHand }: PairsTableProps = $props();
   const uid = $props.id();
-  let order = $state<PairOrder>('chance');
   let words = $state('');
   let likelyOnly = $state(false);
-  const shown = $derived(pairsShown(pairs, { order, words, leastChance: likelyOnly ? LIKELY : 0 }));
-  const COLUMNS: readonly { order: PairOrder; title: string }[] = [
-    { order: 'chance', title: 'Chance' },
-    { order: 'camera', title: 'Camera' },
-    { order: 'film', title: 'Film' }
-  ];
+  const found = $derived(pairsShown(pairs, { words, leastChance: likelyOnly ? LIKELY : 0 }));
+  const table = createTable({
+    features: PAIR_FEATURES,
+    columns: PAIR_COLUMNS,
+    get data() {
+      return found;
+    }
+  });
+  const shown = $derived(table.getRowModel().rows.map((row) => row.original));
+  /** By chance, in groups, unless a column is sorted by. */
+  const byChance = $derived(table.atoms.sorting.get().length === 0);
   const keyOf = (p: PairVerdict): string => `${p.camera.id} ${p.film.id}`;
   const advice = new RowAdvice((key) => {
     const pair = pairs.find((p) => keyOf(p) === key);
@@ -99,19 +105,14 @@
 <table>
   <thead>
     <tr>
-      {#each COLUMNS as column (column.order)}
-        <th
-          scope="col"
-          aria-sort={order === column.order
-            ? column.order === 'chance'
-              ? 'descending'
-              : 'ascending'
-            : 'none'}
-        >
-          <button type="button" class="min-w-11 text-left" onclick={() => (order = column.order)}
-            >{column.title}</button
-          >
-        </th>
+      <SortHeader title="Chance" sorted={byChance ? 'desc' : false} onsort={() => table.resetSorting(true)} />
+      {#each PAIR_COLUMNS as { id = '', header } (id)}
+        {@const column = table.getColumn(id)}
+        <SortHeader
+          title={String(header)}
+          sorted={column?.getIsSorted() ?? false}
+          onsort={() => column?.toggleSorting()}
+        />
       {/each}
       <th scope="col">Set</th>
       <th scope="col">In which light</th>
@@ -123,7 +124,7 @@
     {#each shown as pair, at (keyOf(pair))}
       {@const { camera, film, verdict } = pair}
       {@const group = groupOf(verdict.pUsable)}
-      {#if order === 'chance' && (at === 0 || group !== groupOf(shown[at - 1]?.verdict.pUsable ?? 0))}
+      {#if byChance && (at === 0 || group !== groupOf(shown[at - 1]?.verdict.pUsable ?? 0))}
         <tr class="group"><th colspan="7" scope="rowgroup">{group}</th></tr>
       {/if}
       {@const answer = advice.answer(keyOf(pair))}
@@ -168,18 +169,6 @@
     font-weight: 600;
     padding: 0 12px;
     border-bottom: 1.5px solid var(--ink);
-  }
-  th button {
-    min-height: 44px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-  th[aria-sort='ascending'] button,
-  th[aria-sort='descending'] button {
-    text-decoration: underline;
-    text-decoration-thickness: 3px;
-    text-underline-offset: 5px;
-    text-decoration-color: var(--accent);
   }
   td {
     padding: 8px 12px;

@@ -1,12 +1,15 @@
 // Which pairs the table shows, and in what order.
+import {
+  createSortedRowModel,
+  rowSortingFeature,
+  sortFn_text,
+  tableFeatures,
+  type ColumnDef
+} from '@tanstack/svelte-table';
 import type { PairVerdict } from '#core/advice/pairs.ts';
-
-/** What the table is sorted by; chances with the best first. */
-export type PairOrder = 'chance' | 'camera' | 'film';
 
 /** What the table is asked for. */
 export interface PairQuery {
-  readonly order: PairOrder;
   /** Part of a camera's or film's name; case does not matter. */
   readonly words: string;
   /** Smallest chance shown, 0…1. */
@@ -30,15 +33,24 @@ export function groupOf(p: number): string {
 const roomOf = ({ verdict }: PairVerdict): number =>
   Math.min(verdict.slackUnderStops, verdict.slackOverStops);
 
-/** The pairs asked for: by group of chance, and within one what leaves most room; so within a camera or a film as well. */
+/** The pairs asked for, by group of chance, and within one what leaves most room; a sort by name keeps that within a name. */
 export function pairsShown(pairs: readonly PairVerdict[], query: PairQuery): readonly PairVerdict[] {
   const words = query.words.trim().toLowerCase();
   const rank = (p: PairVerdict): number => CHANCE_GROUPS.findIndex(([least]) => p.verdict.pUsable >= least);
-  const kept = pairs
+  return pairs
     .filter((p) => p.verdict.pUsable >= query.leastChance)
-    .filter((p) => `${p.camera.name} ${p.film.name}`.toLowerCase().includes(words));
-  const best = [...kept].sort((a, b) => rank(a) - rank(b) || roomOf(b) - roomOf(a));
-  if (query.order === 'chance') return best;
-  const nameOf = (p: PairVerdict): string => (query.order === 'camera' ? p.camera.name : p.film.name);
-  return best.sort((a, b) => nameOf(a).localeCompare(nameOf(b), 'en'));
+    .filter((p) => `${p.camera.name} ${p.film.name}`.toLowerCase().includes(words))
+    .sort((a, b) => rank(a) - rank(b) || roomOf(b) - roomOf(a));
 }
+
+/** What the table of pairs can do. */
+export const PAIR_FEATURES = tableFeatures({
+  ...{ rowSortingFeature, sortedRowModel: createSortedRowModel() },
+  sortFns: { text: sortFn_text }
+});
+
+/** Its columns that sort. */
+export const PAIR_COLUMNS: ColumnDef<typeof PAIR_FEATURES, PairVerdict>[] = [
+  { id: 'camera', header: 'Camera', accessorFn: (p: PairVerdict) => p.camera.name, sortFn: 'text' },
+  { id: 'film', header: 'Film', accessorFn: (p: PairVerdict) => p.film.name, sortFn: 'text' }
+];
