@@ -55,7 +55,7 @@ test(
     await page.getByTestId('log').click();
     await expect(page.getByText(/is logged/).first()).toBeVisible();
     await page.goto(`${app.url}/log/judge?film=demo-load-thimble`);
-    await expect(page.getByRole('button', { name: 'The negative' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByRole('radio', { name: 'The negative' })).toBeChecked();
     await page.getByLabel('Light leak').check();
     await page.getByRole('button', { name: 'Thin' }).click();
     await expect(page.getByRole('button', { name: /: thin, light leak$/ })).toBeVisible();

@@ -65,7 +65,7 @@ test(
     await page.getByRole('link', { name: 'Judge its frames' }).click();
     await expect(page.getByRole('img', { name: 'Scan roll 9.jpg of frame 1' })).toBeVisible();
     await expect(page.getByText(/By its middle tone the scan is about/)).toBeVisible();
-    await page.getByRole('button', { name: 'The print or slide' }).click();
+    await page.getByText('The print or slide').click();
     await page.getByRole('button', { name: 'The scan itself' }).click();
     await expect(page.getByText(/Pushed through this film’s curve/)).toBeVisible();
     for (const n of [1, 2, 3, 4]) {

@@ -19,6 +19,7 @@
   import type { Scan } from '#core/log/scan.ts';
   import { frameMarks } from '#core/log/border-note.ts';
   import { sayLightShort } from '../log/say-frame.ts';
+  import Choice from '../Choice.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { FAULT_WORDS, saySuggestion, sayTone, WORD_WORDS } from './say-learn.ts';
   import ScanPrint from './ScanPrint.svelte';
@@ -98,13 +99,15 @@
     <span class="soft">{sayLightShort(frame.light)}</span>
     {#if frame.note !== ''}<i>{frame.note}</i>{/if}
   </p>
-  <div class="on" role="group" aria-label="Judged on">
-    {#each ['print', 'negative'] as const as kind (kind)}
-      <button type="button" class="chip" aria-pressed={on === kind} onclick={() => (on = kind)}
-        >{kind === 'print' ? 'The print or slide' : 'The negative'}</button
-      >
-    {/each}
-  </div>
+  <Choice
+    label="Judged on"
+    value={on}
+    options={[
+      ['print', 'The print or slide'],
+      ['negative', 'The negative']
+    ]}
+    onchoose={(value: string) => (on = value === 'negative' ? 'negative' : 'print')}
+  />
   {#if scan}
     <div class="scan">
       <a href="/api/v1/scans/{scan.id}/view" target="_blank"
@@ -119,14 +122,15 @@
           </p>
         {/if}
         {#if on === 'print'}
-          <div class="on" role="group" aria-label="Compared with">
-            <button type="button" class="chip" aria-pressed={!pushing} onclick={() => (pushing = false)}
-              >A drawn scene</button
-            >
-            <button type="button" class="chip" aria-pressed={pushing} onclick={() => (pushing = true)}
-              >The scan itself</button
-            >
-          </div>
+          <Choice
+            label="Compared with"
+            value={pushing ? 'scan' : 'drawn'}
+            options={[
+              ['drawn', 'A drawn scene'],
+              ['scan', 'The scan itself']
+            ]}
+            onchoose={(value: string) => (pushing = value === 'scan')}
+          />
         {/if}
       </div>
     </div>
@@ -273,7 +277,6 @@
     gap: 8px;
     align-content: start;
   }
-  .on,
   .words {
     align-items: start;
     display: flex;

@@ -28,6 +28,7 @@
 </script>
 
 <script lang="ts">
+  import { tick } from 'svelte';
   import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
@@ -36,6 +37,7 @@
   import { chanceInHundred, sayError } from '../text/say.ts';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import FrameForm from './FrameForm.svelte';
+  import { frameScene } from './frame-scene.ts';
   import { DOUBT_WORDS, sayGuess, sayLightShort, sayWhen } from './say-frame.ts';
 
   let {
@@ -57,12 +59,24 @@
     return text.charAt(0).toUpperCase() + text.slice(1);
   });
   let editing = $state(false);
+  let card: HTMLElement;
+
+  /** The frame that stands next: the eye goes there when this one goes. */
+  const neighbour = (): Element | null => card.nextElementSibling ?? card.previousElementSibling;
+
+  async function close(): Promise<void> {
+    editing = false;
+    await tick();
+    card.querySelector<HTMLButtonElement>('[data-edit]')?.focus();
+  }
 
   async function remove(): Promise<void> {
+    const next = neighbour();
     const removed = await acts.remove(frame);
     if (!removed.ok) sayTrouble(removed.error.words);
     else sayDone(`Frame ${frame.number} is in the trash.`, () => void restore());
     await acts.changed();
+    if (removed.ok) next?.querySelector<HTMLButtonElement>('[data-edit]')?.focus();
   }
 
   async function restore(): Promise<void> {
@@ -72,7 +86,7 @@
   }
 </script>
 
-<article aria-label="Frame {frame.number}">
+<article aria-label="Frame {frame.number}" class={editing ? 'col-span-full' : undefined} bind:this={card}>
   <div class="picture">
     {#if scan}
       <img
@@ -82,7 +96,13 @@
         loading="lazy"
       />
     {:else if tone && frame.expected}
-      <ScenePrint {tone} deltaStops={frame.expected.deltaStops} label="expected, {frame.number}" />
+      <ScenePrint
+        {tone}
+        deltaStops={frame.expected.deltaStops}
+        label="expected, {frame.number}"
+        scene={frameScene(frame, taken?.camera ?? null)}
+        film={taken?.film}
+      />
     {:else}
       <p class="p-2.5 bg-(--well) text-[0.875rem]">Light not told: nothing was expected.</p>
     {/if}
@@ -95,7 +115,7 @@
       {recent}
       {things}
       {acts}
-      onclose={() => (editing = false)}
+      onclose={() => void close()}
     />
   {:else}
     <div class="grid gap-0.5 [align-content:start] text-[0.9375rem]">
@@ -146,6 +166,7 @@
         <button
           type="button"
           class="btn preset-outlined-surface-950-50"
+          data-edit
           onclick={() => (editing = true)}
           aria-label="Edit frame {frame.number}">Edit</button
         >

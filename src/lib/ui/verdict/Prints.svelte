@@ -8,11 +8,15 @@
   import type { Judged } from '../current-judge.ts';
   import { instructionParts } from '../text/say.ts';
   import ScenePrint from './ScenePrint.svelte';
+  import { sceneOf } from './scenes.ts';
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
   const film = $derived(judged.pair.film);
   const lightKind = $derived(judged.situation.circumstances?.lightKind ?? 'daylight');
+  const scene = $derived(
+    sceneOf(judged.light.lv, lightKind, judged.situation.circumstances?.subjectM ?? null)
+  );
   const shown = $derived(judged.shown);
   const aim = $derived(shown.aimStops - shown.deltaStops);
   const steps = $derived(stepsAround(judged.situation, shown.setting));
@@ -35,7 +39,7 @@
   class="grid [grid-template-columns:1fr_1fr] gap-2 p-2.5 bg-(--table) max-[900px]:[grid-template-columns:repeat(3,_1fr)]"
 >
   <div class="[grid-column:span_2] max-[900px]:[grid-column:auto] max-[900px]:order-0">
-    <ScenePrint tone={judged.tone} deltaStops={shown.deltaStops} label="as set" {film} {lightKind} />
+    <ScenePrint tone={judged.tone} deltaStops={shown.deltaStops} label="as set" {scene} {film} {lightKind} />
   </div>
   {#each prints as print (print.words)}
     <button
@@ -43,7 +47,14 @@
       aria-label="Take {print.words}: {print.to}"
       onclick={() => (current.picked = print.setting.choice)}
     >
-      <ScenePrint tone={judged.tone} deltaStops={print.deltaStops} label={print.words} {film} {lightKind} />
+      <ScenePrint
+        tone={judged.tone}
+        deltaStops={print.deltaStops}
+        label={print.words}
+        {scene}
+        {film}
+        {lightKind}
+      />
     </button>
   {/each}
 </div>

@@ -13,6 +13,7 @@
   import { sayTrouble } from '#ui/notices/say.ts';
   import { sayError } from '#ui/text/say.ts';
   import ScenePrint from '#ui/verdict/ScenePrint.svelte';
+  import { frameScene } from '#ui/log/frame-scene.ts';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -59,6 +60,7 @@
               tone={toneOf(pair.film, frame)}
               deltaStops={frame.expected.deltaStops}
               label="expected"
+              scene={frameScene(frame, pair.camera)}
               film={pair.film}
             />
           {/if}

@@ -12,7 +12,7 @@
   import { removeFrame } from '#ui/api.ts';
   import SelectField from '#ui/kit/SelectField.svelte';
   import TextField from '#ui/kit/TextField.svelte';
-  import { sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
+  import { sayDay, sayLightShort, sayWhen } from '#ui/log/say-frame.ts';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import type { PageProps } from './$types';
 
@@ -25,6 +25,12 @@
   const own = (field: string): string => (faults.length > 0 ? (values[field] ?? '') : '');
   const camera = $derived(data.pair?.camera);
   const controls = $derived(camera?.controls.filter((c) => positionsOf(c).length > 1) ?? []);
+  /** The fields that a frame seldom needs: open while one of them is at fault, and once they were opened. */
+  const SELDOM: readonly string[] = ['place', 'guess', 'held', 'heard', 'support', 'reason', 'tags', 'note'];
+  let more = $state(false);
+  $effect(() => {
+    if (faults.some((f) => SELDOM.includes(f.field))) more = true;
+  });
   const next = $derived(data.pair?.nextNumber ?? data.pair?.framesTotal ?? 1);
 
   async function takeBack({ id, number, revision }: Frame): Promise<void> {
@@ -43,7 +49,9 @@
       name="film"
       label="Film"
       value={data.pair.loadId}
-      options={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+      options={data.lines.map(
+        (l) => [l.loadId, `${l.filmName} in ${l.cameraName}, ${sayDay(l.loadedAt)}`] as const
+      )}
       onchoose={(id: string) => void goto(`/log/roll?film=${encodeURIComponent(id)}`)}
     />
   </div>
@@ -78,6 +86,7 @@
         label="Frame"
         value={faults.length > 0 ? kept('number', String(next)) : String(next)}
         fault={faultOf('number')}
+        number
       />
       <TextField
         name="light"
@@ -98,41 +107,46 @@
       <TextField name="subject" label="Subject" value={own('subject')} fault={faultOf('subject')} wide />
       <TextField name="date" label="Day" value={kept('date', data.clock.date)} fault={faultOf('date')} />
       <TextField name="time" label="Time" value={kept('time', data.clock.time)} fault={faultOf('time')} />
-      <TextField name="place" label="Place" value={kept('place', '')} fault={faultOf('place')} />
-      <TextField
-        name="guess"
-        label="Light as guessed before"
-        value={own('guess')}
-        fault={faultOf('guess')}
-        list="light-words"
-      />
-      <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
-      {#if setsItself(camera)}
-        <TextField name="heard" label="Time as heard" value={own('heard')} fault={faultOf('heard')} />
-      {/if}
-      <SelectField
-        name="support"
-        label="Held"
-        value={kept('support', '')}
-        options={SUPPORTS.map((support) => [support === 'hand' ? '' : support, SUPPORT_WORDS[support]])}
-      />
-      <TextField
-        name="reason"
-        label="Why this light, why this setting"
-        value={own('reason')}
-        fault={faultOf('reason')}
-        wide
-      />
-      <TextField
-        name="tags"
-        label="Your tags, with commas"
-        value={kept('tags', '')}
-        fault={faultOf('tags')}
-        list="all-tags"
-        wide
-      />
-      <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
       <button class="btn preset-filled-primary-700-300">Store frame, on to the next</button>
+      <details class="w-full" bind:open={more}>
+        <summary>More: place, guess, held open, why, tags, note</summary>
+        <div class="fields mt-1.5">
+          <TextField name="place" label="Place" value={kept('place', '')} fault={faultOf('place')} />
+          <TextField
+            name="guess"
+            label="Light as guessed before"
+            value={own('guess')}
+            fault={faultOf('guess')}
+            list="light-words"
+          />
+          <TextField name="held" label="Held open, seconds" value={own('held')} fault={faultOf('held')} />
+          {#if setsItself(camera)}
+            <TextField name="heard" label="Time as heard" value={own('heard')} fault={faultOf('heard')} />
+          {/if}
+          <SelectField
+            name="support"
+            label="Held"
+            value={kept('support', '')}
+            options={SUPPORTS.map((support) => [support === 'hand' ? '' : support, SUPPORT_WORDS[support]])}
+          />
+          <TextField
+            name="reason"
+            label="Why this light, why this setting"
+            value={own('reason')}
+            fault={faultOf('reason')}
+            wide
+          />
+          <TextField
+            name="tags"
+            label="Your tags, with commas"
+            value={kept('tags', '')}
+            fault={faultOf('tags')}
+            list="all-tags"
+            wide
+          />
+          <TextField name="note" label="Note" value={own('note')} fault={faultOf('note')} wide />
+        </div>
+      </details>
     </form>
   {/key}
   <datalist id="light-words"
