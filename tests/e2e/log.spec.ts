@@ -65,8 +65,8 @@ test(
     await page.getByRole('link', { name: 'Judge its frames' }).click();
     await expect(page.getByRole('img', { name: 'Scan roll 9.jpg of frame 1' })).toBeVisible();
     await expect(page.getByText(/By its middle tone the scan is about/)).toBeVisible();
-    await page.getByText('The print or slide').click();
-    await page.getByRole('button', { name: 'The scan itself' }).click();
+    await page.getByText('The print or slide', { exact: true }).click();
+    await page.getByText('The scan itself', { exact: true }).click();
     await expect(page.getByText(/Pushed through this film’s curve/)).toBeVisible();
     for (const n of [1, 2, 3, 4]) {
       await expect(page.locator(`[data-seen=yes][aria-label="Judge frame ${n}"]`)).toBeVisible();
@@ -108,6 +108,7 @@ test(
     await expect(page.getByText(/“brightish” is not a light reading/)).toBeVisible();
     await page.getByLabel('Light: clue, scene or reading').fill('soft');
     await page.getByLabel('Subject').fill('Crab pots');
+    await page.getByText('More: place').click();
     await page.getByLabel('Your tags, with commas').fill('quay, morning');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('listitem').filter({ hasText: 'Crab pots' })).toBeVisible();

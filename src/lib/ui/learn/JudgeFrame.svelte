@@ -77,7 +77,7 @@
     const { target } = event;
     const typing =
       target instanceof HTMLElement &&
-      target.matches('input:not([type=checkbox]), textarea, select, [contenteditable]');
+      target.matches('input:not([type=checkbox], [type=radio]), textarea, select, [contenteditable]');
     const held = event.repeat || event.ctrlKey || event.metaKey || event.altKey;
     if (typing || held || !seen || before !== null) return;
     const outcome = /^[1-9]$/.test(event.key) ? keyed[Number(event.key) - 1] : undefined;
