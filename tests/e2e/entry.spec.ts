@@ -223,3 +223,56 @@ test(
     await expect(row.getByRole('img', { name: /Likely from LV|Possible from LV/ })).toBeVisible();
   }
 );
+
+test(
+  'one camera in two tabs: only what differs is shown, nothing is lost, and the choice is asked',
+  { tag: '@desktop' },
+  async ({ app, page, context }) => {
+    const other = await context.newPage();
+    for (const tab of [page, other]) await tab.goto(`${app.url}/kit/camera/demo-pebble`);
+    await page.getByLabel('What you call it').fill('Pebble one');
+    await page.getByRole('button', { name: 'Keep the changes' }).click();
+    await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
+    await other.getByLabel('What you call it').fill('Pebble two');
+    await other.getByRole('button', { name: 'Keep the changes' }).click();
+    const asked = other.getByRole('alert').filter({ hasText: 'changed elsewhere' });
+    await expect(asked.locator('tbody tr')).toHaveCount(1);
+    await expect(asked.locator('tbody tr')).toContainText('Pebble onePebble two');
+    await expect(other.getByLabel('What you call it')).toHaveValue('Pebble two');
+    await asked.getByRole('button', { name: 'Keep mine' }).click();
+    await expect(camera(other, 'Pebble two')).toBeVisible();
+  }
+);
+
+test(
+  'an address of a film that is gone says so, wherever it leads',
+  { tag: '@desktop' },
+  async ({ shared: app, page }) => {
+    for (const place of ['/log', '/log/judge', '/log/roll', '/log/labels', '/log/files']) {
+      await page.goto(`${app.url}${place}?film=gone`);
+      await expect(
+        page.getByText('The film that this address names is not in the log any more.')
+      ).toBeVisible();
+    }
+    await page.goto(`${app.url}/shoot?load=gone`);
+    await expect(page.getByText(/The film that this address names is not in the kit any more/)).toBeVisible();
+  }
+);
+
+test(
+  'days and hours that there are none of are refused by name, and what was typed stays',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log/roll?film=demo-load-thimble`);
+    await page.getByLabel('Subject').fill('Crab pots');
+    await page.getByLabel('Time', { exact: true }).fill('25:10');
+    await page.getByRole('textbox', { name: 'Day' }).fill('31 Feb');
+    await page.getByRole('button', { name: 'Store frame' }).click();
+    await expect(page.locator('.fault').filter({ hasText: '31 Feb' })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Day' })).toHaveValue('31 Feb');
+    await expect(page.getByLabel('Subject')).toHaveValue('Crab pots');
+    await page.getByRole('textbox', { name: 'Day' }).fill('2026-09-12');
+    await page.getByRole('button', { name: 'Store frame' }).click();
+    await expect(page.locator('.fault').filter({ hasText: '25:10' })).toBeVisible();
+  }
+);

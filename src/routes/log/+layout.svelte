@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import type { LayoutProps } from './$types';
 
-  let { children }: LayoutProps = $props();
+  let { data, children }: LayoutProps = $props();
   const PARTS = [
     ['/log', 'Frames'],
     ['/log/roll', 'Write a film up'],
@@ -21,6 +21,11 @@
     <a href="{path}{rest}" aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
   {/each}
 </nav>
+{#if data.filmGone}
+  <p class="care mb-3" role="status">
+    The film that this address names is not in the log any more. What follows is another one.
+  </p>
+{/if}
 {@render children()}
 
 <style>

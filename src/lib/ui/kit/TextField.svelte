@@ -34,7 +34,7 @@
     aria-invalid={fault !== ''}
     aria-describedby="{uid}-fault"
   />
-  <p class="text-(--accent) font-semibold text-[0.875rem] leading-[1.3]" id="{uid}-fault">{fault}</p>
+  <p class="fault text-[0.875rem] leading-[1.3]" id="{uid}-fault">{fault}</p>
 </div>
 
 <style>

@@ -29,9 +29,14 @@ export const actions: Actions = {
       const since = readSince(texts, serverNow());
       const faults = [...(read.ok ? [] : read.error), ...(since.ok ? [] : since.error)];
       const { revision } = before;
-      if (!read.ok || !since.ok) return fail(422, { values: texts, faults, theirs: null, revision });
+      if (!read.ok || !since.ok)
+        return fail(422, { values: texts, faults, theirs: null, mine: null, revision });
       if (revisionOf(texts) !== revision)
-        return fail(409, { values: texts, faults: [], theirs: sheetFrom(before.value), revision });
+        return fail(409, {
+          ...{ values: texts, faults: [], revision },
+          // both as a whole sheet says them: what a form leaves out is no difference
+          ...{ theirs: sheetFrom(before.value), mine: sheetFrom(read.value) }
+        });
       // a sheet that says the same is no revision
       if (since.value.what === 'rebuilt' || JSON.stringify(read.value) !== JSON.stringify(before.value))
         s.cameras.change(read.value, since.value);

@@ -22,7 +22,7 @@
   <BasedOn
     revision={form?.revision ?? data.revision}
     theirs={form?.theirs ?? null}
-    mine={form?.values ?? {}}
+    mine={form?.mine ?? {}}
     labelOf={(field: string) => fieldWords(draft.has, field).label}
   />
   <SinceWhen

@@ -22,9 +22,13 @@ export const actions: Actions = {
       if (!before) error(404, 'That film is not in the kit.');
       const { revision } = before;
       const read = readFilm(values, formats, params.id);
-      if (!read.ok) return fail(422, { values, formats, faults: read.error, theirs: null, revision });
+      if (!read.ok)
+        return fail(422, { values, formats, faults: read.error, theirs: null, mine: null, revision });
       if (revisionOf(values) !== revision)
-        return fail(409, { values, formats, faults: [], theirs: textsFromFilm(before.value), revision });
+        return fail(409, {
+          ...{ values, formats, faults: [], revision },
+          ...{ theirs: textsFromFilm(before.value), mine: textsFromFilm(read.value) }
+        });
       // a form that says the same is no revision
       if (JSON.stringify(read.value) !== JSON.stringify(before.value))
         s.films.change(read.value, serverNow());

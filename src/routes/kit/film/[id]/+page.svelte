@@ -10,9 +10,5 @@
 <h1 class="title">{data.name}</h1>
 <p class="lead">Frames that are logged already keep the film as it was for them.</p>
 <FilmForm start={data.start} refused={form} act="Keep the changes">
-  <BasedOn
-    revision={form?.revision ?? data.revision}
-    theirs={form?.theirs ?? null}
-    mine={form?.values ?? {}}
-  />
+  <BasedOn revision={form?.revision ?? data.revision} theirs={form?.theirs ?? null} mine={form?.mine ?? {}} />
 </FilmForm>
