@@ -18,10 +18,7 @@ export interface TimeReading {
  * @param seconds > 0
  */
 export function formatShutter(seconds: number): string {
-  if (seconds < 0.29) {
-    const n = 1 / seconds;
-    return `1/${n > 10 ? Math.round(n) : Math.max(1, Number(n.toFixed(0)))}`;
-  }
+  if (seconds < 0.29) return `1/${Math.round(1 / seconds)}`;
   if (Math.abs(seconds - 1 / 3) < 0.005) return '⅓ s';
   if (Math.abs(seconds - 1 / 2) < 0.005) return '½ s';
   if (seconds <= 60) return `${formatDecimal(seconds, seconds < 10 ? 1 : 0)} s`;

@@ -43,8 +43,7 @@ export function formatLv(lv: number): string {
  */
 export function parseStops(text: string): number | null {
   const match = /^([+\-−–])?\s*(.*?)\s*(?:stops?)?$/i.exec(text.trim());
-  const body = (match?.[2] ?? '').replace(/^(\d+)([½⅓⅔¼¾⅛])$/, '$1 $2');
-  const value = readStopAmount(body);
+  const value = readStopAmount(match?.[2] ?? '');
   if (value === null || !Number.isFinite(value)) return null;
   return match?.[1] !== undefined && match[1] !== '+' ? -value + 0 : value;
 }
