@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { readFilterStrength } from './filter-strength.ts';
+import { readFilterStrength, stopsFromDensity, stopsFromFactor } from './filter-strength.ts';
 
 const read = (text: string, chosen: 'stops' | 'density' | 'factor' | null = null) =>
   readFilterStrength(text, chosen);
@@ -49,4 +49,23 @@ describe('how strong a filter is', () => {
   );
   test('“ND 0.5 as a factor” lightens, so it is refused', () =>
     expect(read('ND 0,5x', 'factor')).toMatchObject({ ok: false }));
+});
+
+describe('ends of what a filter can be', () => {
+  test('nothing is a filter of no stops, thirty stops is the most', () => {
+    expect(read('0 stops')).toEqual({ ok: true, value: { stops: 0, givenAs: 'stops' } });
+    expect(read('1×')).toEqual({ ok: true, value: { stops: 0, givenAs: 'factor' } });
+    expect(read('30 stops').ok).toBe(true);
+    expect(read('30.1 stops').ok).toBe(false);
+    expect(read('0.9×').ok).toBe(false);
+    expect(read('-1', 'stops').ok).toBe(false);
+    expect(read('0', 'stops')).toEqual({ ok: true, value: { stops: 0, givenAs: 'stops' } });
+    expect(read('second 2', 'stops').ok).toBe(false);
+    expect(read('40').ok).toBe(false);
+  });
+  test('what is no density or factor is refused', () => {
+    expect([stopsFromDensity(0), stopsFromFactor(1)]).toEqual([0, 0]);
+    for (const wrong of [-0.1, NaN, Infinity]) expect(() => stopsFromDensity(wrong)).toThrow(RangeError);
+    for (const wrong of [0.9, NaN, Infinity]) expect(() => stopsFromFactor(wrong)).toThrow(RangeError);
+  });
 });
