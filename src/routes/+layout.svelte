@@ -37,6 +37,11 @@
   if (LIGHT_KEYS.some((k) => page.url.searchParams.has(k)))
     current.told = { light: current.light, atMs: Date.now() };
   let keysShown = $state(false);
+  function focusOn(selector: string): void {
+    const found = document.querySelector<HTMLElement>(selector);
+    found?.scrollIntoView({ block: 'center' });
+    found?.focus();
+  }
   let problems = $state.raw(problemsOf(page.url.searchParams));
   const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 
@@ -186,6 +191,13 @@
 </script>
 
 <a class="skip" href="#main">Skip to the page</a>
+{#if page.url.pathname === '/shoot'}
+  <!-- the two things that a frame needs, before everything that stands between -->
+  <button type="button" class="skip" onclick={() => focusOn('[role=tab][aria-selected=true]')}
+    >Tell the light</button
+  >
+  <button type="button" class="skip" onclick={() => focusOn('[data-early=log]')}>Log a frame</button>
+{/if}
 <header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
   <a
     href="/shoot{linked}"

@@ -139,3 +139,26 @@ test('nothing moves where no motion is wanted', { tag: '@phone' }, async ({ shar
   );
   expect(moving).toEqual([]);
 });
+
+test('light and log are among the first stops of Tab', { tag: '@desktop' }, async ({ shared: app, page }) => {
+  await page.goto(`${app.url}/shoot?shadow=deep&load=demo-load-marigold`);
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  const stopAt = async (name: string): Promise<void> => {
+    for (let i = 0; i < 4; i++) {
+      await page.keyboard.press('Tab');
+      if (await page.getByRole('button', { name, exact: true }).evaluate((e) => e === document.activeElement))
+        return;
+    }
+    throw new Error(`“${name}” is not among the first stops`);
+  };
+  await stopAt('Tell the light');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('tab', { name: 'Shadow' })).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'Sky' })).toBeFocused();
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  await stopAt('Log a frame');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('log')).toBeFocused();
+});
