@@ -24,7 +24,6 @@
 >
   <SegmentedControl.Label class="sr-only">{label}</SegmentedControl.Label>
   <SegmentedControl.Control class="flex">
-    <SegmentedControl.Indicator />
     {#each options as [option, words] (option)}
       <SegmentedControl.Item value={option} class="px-4">
         <SegmentedControl.ItemText>{words}</SegmentedControl.ItemText>

@@ -82,7 +82,11 @@ function sortedBy(column: FrameColumn, { frame, says }: FrameRow): number | stri
       return frame.light?.lv;
     case 'expected':
       return frame.expected?.pUsable;
-    default:
+    case 'film':
+    case 'set':
+    case 'out':
+    case 'subject':
+    case 'tags':
       return says[column] === '' ? undefined : says[column];
   }
 }

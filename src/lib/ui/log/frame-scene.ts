@@ -9,7 +9,7 @@ import { sceneOf, type SceneName } from '../verdict/scenes.ts';
 export function frameScene(frame: Frame, camera: Camera | null): SceneName {
   const focus = camera && controlFor(camera, 'focus');
   const focused = focus ? (positionAt(focus, frame.choice)?.value ?? null) : null;
-  const told = frame.conditions?.circumstances?.subjectM ?? null;
+  const told = frame.conditions.circumstances?.subjectM ?? null;
   const { light } = frame;
   return sceneOf(light?.lv ?? null, light ? lightKindOf(light.way) : 'daylight', told ?? focused);
 }

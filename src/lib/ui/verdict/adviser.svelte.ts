@@ -29,6 +29,7 @@ export class Adviser {
   answer = $state.raw<AdviceAnswer | null>(null);
   readonly #current: Current;
   readonly #line = new WorkerLine<AdviceQuestion, AdviceAnswer>(
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- an address, never changed; the bundler looks for these very words
     () => new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' })
   );
 

@@ -26,7 +26,6 @@
 >
   <SegmentedControl.Label class="sr-only">How the camera is held</SegmentedControl.Label>
   <SegmentedControl.Control class="flex">
-    <SegmentedControl.Indicator />
     {#each SUPPORTS as value (value)}
       <SegmentedControl.Item {value}>
         <SegmentedControl.ItemText class="grid justify-items-center leading-tight">
