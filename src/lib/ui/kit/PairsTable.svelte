@@ -105,10 +105,16 @@
 <table>
   <thead>
     <tr>
-      <SortHeader title="Chance" sorted={byChance ? 'desc' : false} onsort={() => table.resetSorting(true)} />
+      <SortHeader
+        wide
+        title="Chance"
+        sorted={byChance ? 'desc' : false}
+        onsort={() => table.resetSorting(true)}
+      />
       {#each PAIR_COLUMNS as { id = '', header } (id)}
         {@const column = table.getColumn(id)}
         <SortHeader
+          wide
           title={String(header)}
           sorted={column?.getIsSorted() ?? false}
           onsort={() => column?.toggleSorting()}

@@ -80,7 +80,7 @@
     <p class="soft">
       {more === 0
         ? 'That is as sure as it need be.'
-        : `About ${more} more, each with its own reading, would make it sure to ${formatDecimal(SETTLED_SD, 1)} stops.`}
+        : `About ${more} more, each with its own reading, would make it sure to ${formatDecimal(SETTLED_SD, 1)} stop.`}
       Every answer now counts with {signed(camera.biasStops)} stops{camera.toleranceStops === null
         ? ''
         : ` ± ${formatDecimal(camera.toleranceStops, 2)}`}.
@@ -101,7 +101,12 @@
     {#if !isTaken}
       <button
         type="button"
-        class="btn preset-filled-primary-700-300"
+        class={[
+          'btn',
+          Math.abs(says.camera.stops) < says.camera.sd
+            ? 'preset-outlined-surface-950-50'
+            : 'preset-filled-primary-700-300'
+        ]}
         onclick={() =>
           void take(rounded.stops, rounded.sd, `Every answer for ${camera.name} counts with it.`)}
         >Count with {signed(rounded.stops)} stops from now on</button

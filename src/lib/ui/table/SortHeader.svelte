@@ -7,7 +7,8 @@
     title,
     sorted,
     onsort,
-    right = false
+    right = false,
+    wide = false
   }: {
     title: string;
     /** Which way it is sorted now; false = not by this column. */
@@ -15,12 +16,14 @@
     onsort: () => void;
     /** Figures stand to the right. */
     right?: boolean;
+    /** Room on both sides, over a line: in a table with edges. */
+    wide?: boolean;
   } = $props();
 </script>
 
 <th
   scope="col"
-  class={['pr-3', right ? 'text-right' : 'text-left']}
+  class={[wide ? 'border-b-[1.5px] border-(--ink) px-3' : 'pr-3', right ? 'text-right' : 'text-left']}
   aria-sort={sorted === false ? 'none' : sorted === 'asc' ? 'ascending' : 'descending'}
 >
   <button
