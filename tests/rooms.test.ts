@@ -73,7 +73,6 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^@skeletonlabs\//,
       /^@lucide\//,
       /^@tanstack\//,
-      /^virtua\//,
       /^yup$/,
       /^tinykeys$/,
       /^idb$/,

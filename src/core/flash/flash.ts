@@ -38,20 +38,34 @@ export function flashStops(
   );
 }
 
-/** Both lights together: log2(2^a + 2^b), without overflow for any finite stops. */
+/**
+ * Both lights together: log2(2^a + 2^b), without overflow for any finite stops.
+ * @param a stops of one light, −Infinity for none
+ * @param b stops of the other
+ * @returns stops of both
+ */
 export function mixedStops(a: number, b: number): number {
   const most = Math.max(a, b);
   return most + Math.log2(1 + 2 ** (Math.min(a, b) - most));
 }
 
-/** What one light must give so that both together come to `total`; −Infinity when the other alone gives more. */
+/**
+ * What one light must give so that both together come to `total`.
+ * @param total stops wanted of both
+ * @param other stops of the other alone
+ * @returns stops; −Infinity when the other alone gives more
+ */
 export function unmixedStops(total: number, other: number): number {
   if (total === Infinity) return Infinity;
   if (!(total > other)) return -Infinity;
   return total + Math.log2(1 - 2 ** (other - total));
 }
 
-/** How long the flash shines at a power: halved light is about halved time. Common practice, no source. */
+/**
+ * How long the flash shines at a power: halved light is about halved time. Common practice, no source.
+ * @param use the unit and its power
+ * @returns seconds, > 0
+ */
 export function flashSeconds(use: FlashUse): number {
   return use.unit.seconds * 2 ** -use.powerStops;
 }
@@ -59,7 +73,14 @@ export function flashSeconds(use: FlashUse): number {
 /** From this many stops over the ambient light on, the flash alone draws the subject: its own time counts for blur. A guess of ours. */
 export const FLASH_RULES_STOPS = 2;
 
-/** The distance at which the flash alone is exactly right (Δf = 0), metres. */
+/**
+ * The distance at which the flash alone is exactly right (Δf = 0).
+ * @param use the unit and its power
+ * @param speedStops of the film against ISO 100
+ * @param fNumber > 0
+ * @param pathStops what filters and modifiers take, ≥ 0
+ * @returns metres
+ */
 export function centredM(use: FlashUse, speedStops: number, fNumber: number, pathStops: number): number {
   return 2 ** (flashStops(use, speedStops, fNumber, 1, pathStops) / 2);
 }

@@ -36,7 +36,11 @@ export function sharpRange(focalMm: number, fNumber: number, circleMm: number, f
   return { nearM, farM };
 }
 
-/** Depth of a range in dioptres, 1/near − 1/far: the more, the more is in focus. */
+/**
+ * Depth of a range, 1/near − 1/far: the more, the more is in focus.
+ * @param range from where to where it is sharp, metres
+ * @returns dioptres, ≥ 0
+ */
 export function depthDioptres({ nearM, farM }: SharpRange): number {
   return 1 / nearM - 1 / farM;
 }

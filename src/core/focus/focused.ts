@@ -7,7 +7,11 @@ import { FORMATS } from '../film/formats.ts';
 import type { FrameFormat } from '../film/formats.ts';
 import { hyperfocalM, sharpRange, type SharpRange } from './depth.ts';
 
-/** Smallest f-number that the camera can give: its widest opening. */
+/**
+ * Smallest f-number that the camera can give: its widest opening.
+ * @param camera any
+ * @returns the f-number
+ */
 export function widestFNumber(camera: Camera): number {
   const set = kindOfProgram(camera.program).widest(camera.program);
   if (set !== null) return set;
@@ -16,7 +20,13 @@ export function widestFNumber(camera: Camera): number {
   return Math.min(...kindOfControl(aperture).values(aperture));
 }
 
-/** Metres the lens stands at: by its focus control, else where it was fixed. */
+/**
+ * Metres the lens stands at: by its focus control, else where it was fixed.
+ * @param camera any
+ * @param format of the film in it
+ * @param choice where its controls stand
+ * @returns metres, Infinity for far away
+ */
 export function focusedM(camera: Camera, format: FrameFormat, choice: Choice): number {
   const control = controlFor(camera, 'focus');
   const set = control && positionAt(control, choice);
@@ -57,14 +67,24 @@ function foundAt(
   return nearest && off(nearest.fNumber) <= SAME_STOPS ? nearest.fromM : null;
 }
 
-/** The nearest distance that can be focused on, metres; 0 where nothing keeps it. */
+/**
+ * The nearest distance that can be focused on.
+ * @param camera any
+ * @returns metres; 0 where nothing keeps it
+ */
 export function nearestFocus(camera: Camera): number {
   if (camera.focusing.kind === 'autofocus') return camera.focusing.nearestM;
   const focus = controlFor(camera, 'focus');
   return focus ? Math.min(...positionsOf(focus).map((p) => p.value)) : 0;
 }
 
-/** A choice with the focus at the mark that blurs a subject least, if the camera has a focus control. */
+/**
+ * A choice with the focus at the mark that blurs a subject least, if the camera has a focus control.
+ * @param camera any
+ * @param choice where its controls stand
+ * @param subjectM metres, > 0
+ * @returns the choice with its focus
+ */
 export function withFocusAt(camera: Camera, choice: Choice, subjectM: number): Choice {
   const focus = controlFor(camera, 'focus');
   if (!focus) return choice;
@@ -78,7 +98,12 @@ export function withFocusAt(camera: Camera, choice: Choice, subjectM: number): C
 /** Where people usually focus when nothing is known yet, metres. */
 const USUAL_DISTANCE_M = 3;
 
-/** A choice with the focus at its position nearest to three metres, if the camera has one and the choice does not say. */
+/**
+ * A choice with the focus at its position nearest to three metres, if the camera has one and the choice does not say.
+ * @param camera any
+ * @param choice where its controls stand
+ * @returns the choice with a focus
+ */
 export function withUsualFocus(camera: Camera, choice: Choice): Choice {
   const focus = controlFor(camera, 'focus');
   return !focus || choice[focus.id] !== undefined ? choice : withFocusAt(camera, choice, USUAL_DISTANCE_M);

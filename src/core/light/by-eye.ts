@@ -63,7 +63,12 @@ export interface LightByEye extends LightValue {
   readonly markedFNumber: number;
 }
 
-/** Light of a clue with its modifiers. LV = log2(100·N²) with the f-number of its mark: f/16 is 14.64, f/11 a stop less, and so on. */
+/**
+ * Light of a clue with its modifiers. LV = log2(100·N²) with the f-number of its mark: f/16 is 14.64, f/11 a stop less, and so on.
+ * @param view a clue of either school
+ * @param modifiers what changes the light beside it
+ * @returns LV with one sd in stops, contrast, and the mark before modifiers
+ */
 export function lightByEye(view: EyeClue, modifiers: LightModifiers): LightByEye {
   const step = view.school === 'shadow' ? shadowStep(view.clue) : skyStep(view.clue);
   const shaded = modifiers.shaded && SUNLIT.includes(view.clue);
@@ -82,7 +87,11 @@ export function lightByEye(view: EyeClue, modifiers: LightModifiers): LightByEye
   };
 }
 
-/** The same view in the words of the other school. */
+/**
+ * The same view in the words of the other school.
+ * @param view a clue of one school
+ * @returns the clue of the other
+ */
 export function otherSchool(view: EyeClue): EyeClue {
   if (view.school === 'shadow') {
     const clue = SAME_VIEW.find(([shadow]) => shadow === view.clue)?.[1] ?? 'clear';

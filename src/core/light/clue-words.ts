@@ -17,7 +17,11 @@ export const CLUE_PATTERNS: readonly (readonly [pattern: RegExp, clue: EyeClue])
   [/\b(deep shade|under (a |the )?roof)\b/, { school: 'shadow', clue: 'deep' }]
 ];
 
-/** The clue that a whole text stands for; null where it says something else. */
+/**
+ * The clue that a whole text stands for.
+ * @param text as typed, in any case
+ * @returns the clue; null where it says something else
+ */
 export function clueFromWords(text: string): EyeClue | null {
   const words = text.trim().toLowerCase();
   const found = CLUE_PATTERNS.find(([pattern]) => pattern.exec(words)?.[0] === words);

@@ -30,19 +30,34 @@ export function evFromSetting(fNumber: number, seconds: number): number {
   return Math.log2((fNumber * fNumber) / seconds);
 }
 
-/** The LV that a reading EV at another film speed means: LV = EV − log2(S/100). */
+/**
+ * The LV that a reading EV at another film speed means: LV = EV − log2(S/100).
+ * @param ev as the meter said
+ * @param iso > 0, the speed it was set to
+ * @returns LV
+ */
 export function lvFromEv(ev: number, iso: number): number {
   requirePositive('iso', iso);
   return ev - Math.log2(iso / 100);
 }
 
-/** LV from illuminance on the subject, lux > 0: log2(E·100/C). */
+/**
+ * LV from illuminance on the subject: log2(E·100/C), ISO 2720.
+ * @param lux > 0
+ * @param constant C of the meter
+ * @returns LV
+ */
 export function lvFromLux(lux: number, constant: number = C_FLAT): number {
   requirePositive('lux', lux);
   return Math.log2((lux * 100) / constant);
 }
 
-/** LV from luminance of a mid-grey subject, cd/m² > 0: log2(L·100/K). */
+/**
+ * LV from luminance of a mid-grey subject: log2(L·100/K), ISO 2720.
+ * @param luminanceCdM2 > 0, cd/m²
+ * @param constant K of the meter
+ * @returns LV
+ */
 export function lvFromLuminance(luminanceCdM2: number, constant: number = K_REFLECTED): number {
   requirePositive('luminanceCdM2', luminanceCdM2);
   return Math.log2((luminanceCdM2 * 100) / constant);

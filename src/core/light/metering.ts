@@ -68,7 +68,12 @@ export interface Metering {
 /** The usual reading: incident, at the subject. */
 export const AT_SUBJECT: Metering = { of: 'incident', elsewhere: false, meter: null };
 
-/** The light that a reading means. @param readingLv as the meter said, LV; held on the scale */
+/**
+ * The light that a reading means.
+ * @param readingLv as the meter said, LV
+ * @param metering what it measured, where it was held, and with which meter
+ * @returns LV held on the scale, one sd in stops, contrast
+ */
 export function lightFromReading(
   readingLv: number,
   { of, elsewhere, meter }: Metering

@@ -69,19 +69,32 @@ export const SCENES: readonly NamedScene[] = [
   ])
 ];
 
-/** A scene by its id; null when there is none. */
+/**
+ * A scene by its id.
+ * @param id as in {@link SCENES}
+ * @returns the scene; null when there is none
+ */
 export function sceneById(id: string): NamedScene | null {
   return SCENES.find((s) => s.id === id) ?? null;
 }
 
-/** A scene that is known to be there. @throws {RangeError} when it is not */
+/**
+ * A scene that is known to be there.
+ * @param id as in {@link SCENES}
+ * @returns the scene
+ * @throws {RangeError} when it is not
+ */
 export function knownScene(id: string): NamedScene {
   const scene = sceneById(id);
   if (!scene) throw new RangeError(`id must be one of the named scenes, got ${id}`);
   return scene;
 }
 
-/** Scenes that have every word of a search in their name or other words; all for an empty search. */
+/**
+ * Scenes that have every word of a search in their name or other words.
+ * @param words in any case; empty finds all
+ * @returns the scenes in their order
+ */
 export function findScenes(words: string): readonly NamedScene[] {
   const wanted = words
     .toLowerCase()

@@ -25,7 +25,11 @@ export const SHADOW_STEPS: readonly ShadowStep[] = [
   { clue: 'deep', markedFNumber: 2.8, sdStops: 1, contrast: 'flat' }
 ];
 
-/** The step of a clue. */
+/**
+ * The step of a clue.
+ * @param clue of the shadow school
+ * @returns its mark, spread and contrast
+ */
 export function shadowStep(clue: ShadowClue): ShadowStep {
   const step = SHADOW_STEPS.find((s) => s.clue === clue);
   if (!step) throw new RangeError(`clue must be one of the shadow steps, got ${clue}`);

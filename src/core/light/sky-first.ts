@@ -25,7 +25,11 @@ export const SKY_STEPS: readonly SkyStep[] = [
   { clue: 'deep', markedFNumber: 2.8, sdStops: 1, contrast: 'flat' }
 ];
 
-/** The step of a clue. */
+/**
+ * The step of a clue.
+ * @param clue of the sky school
+ * @returns its mark, spread and contrast
+ */
 export function skyStep(clue: SkyClue): SkyStep {
   const step = SKY_STEPS.find((s) => s.clue === clue);
   if (!step) throw new RangeError(`clue must be one of the sky steps, got ${clue}`);

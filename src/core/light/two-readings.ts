@@ -18,7 +18,12 @@ const SPANNED = (['flat', 'normal', 'hard'] as const).map((contrast) => ({
   span: TONE_SPANS[contrast].shadows + TONE_SPANS[contrast].highlights
 }));
 
-/** @param lightsLv of the lights, @param darksLv of the darks, as the meter read them; refused the wrong way round */
+/**
+ * The light and contrast of two readings.
+ * @param lightsLv of the lights, as the meter read them
+ * @param darksLv of the darks
+ * @returns light and contrast; refused the wrong way round
+ */
 export function fromTwoReadings(lightsLv: number, darksLv: number): Result<TwoReadings, 'darks-lighter'> {
   if (darksLv > lightsLv) return err('darks-lighter');
   const spanStops = lightsLv - darksLv;

@@ -6,7 +6,11 @@ export interface Quadrature {
   readonly weights: readonly number[];
 }
 
-/** Roots of the Legendre polynomial by Newton's method (Abramowitz & Stegun 25.4.29), to machine precision. */
+/**
+ * Roots of the Legendre polynomial by Newton's method (Abramowitz & Stegun 25.4.29), to machine precision.
+ * @param n points, a whole number ≥ 1
+ * @returns nodes and weights on −1…1
+ */
 export function gaussLegendre(n: number): Quadrature {
   const nodes: number[] = [];
   const weights: number[] = [];

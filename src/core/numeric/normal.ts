@@ -39,7 +39,14 @@ function fraction(a: number): number {
   return a + 1 / (a + 2 / (a + 3 / (a + 4 / (a + 0.65))));
 }
 
-/** Probability that a normal variable falls in [lo, hi]; sd 0 is a step (1 inside, edges included; 0 outside). */
+/**
+ * Probability that a normal variable falls in [lo, hi].
+ * @param mean its mean
+ * @param sd its standard deviation, ≥ 0; 0 is a step (1 inside, edges included; 0 outside)
+ * @param lo lower end, may be −Infinity
+ * @param hi upper end, may be Infinity
+ * @returns 0…1
+ */
 export function normalBetween(mean: number, sd: number, lo: number, hi: number): number {
   if (!(sd >= 0)) throw new RangeError(`sd must be 0 or more, got ${sd}`);
   if (!(hi > lo)) return 0;

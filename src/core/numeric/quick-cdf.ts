@@ -23,7 +23,14 @@ export function quickCdf(z: number): number {
   return a + t * (da + t * (3 * c - 2 * da - db + t * (da + db - 2 * c)));
 }
 
-/** Chance that a normal variable falls in lo…hi, to 2e-9; sd 0 is a step. */
+/**
+ * Chance that a normal variable falls in lo…hi, to 2e-9.
+ * @param mean its mean
+ * @param sd ≥ 0; 0 is a step
+ * @param lo lower end
+ * @param hi upper end
+ * @returns 0…1
+ */
 export function quickBetween(mean: number, sd: number, lo: number, hi: number): number {
   if (!(hi > lo)) return 0;
   if (sd === 0) return mean >= lo && mean <= hi ? 1 : 0;

@@ -4,17 +4,29 @@
 export type Result<T, E> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: E };
 
-/** Wraps a value as a success. */
+/**
+ * Wraps a value as a success.
+ * @param value what was found
+ * @returns the success
+ */
 export function ok<T>(value: T): { readonly ok: true; readonly value: T } {
   return { ok: true, value };
 }
 
-/** Wraps a refusal. */
+/**
+ * Wraps a refusal.
+ * @param error why
+ * @returns the refusal
+ */
 export function err<E>(error: E): { readonly ok: false; readonly error: E } {
   return { ok: false, error };
 }
 
-/** Ends a `switch` over a closed union: a forgotten case fails to compile; at run time it throws. */
+/**
+ * Ends a `switch` over a closed union: a forgotten case fails to compile.
+ * @param value of a kind that nobody thought of
+ * @throws {Error} at run time
+ */
 export function assertNever(value: never): never {
   throw new TypeError(`unexpected case: ${JSON.stringify(value)}`);
 }

@@ -6,12 +6,20 @@ import type { QuantityError } from './quantity-error.ts';
 /** Accepted f-numbers: from faster than any lens sold to a long pinhole. */
 export const F_NUMBER_RANGE = { min: 0.5, max: 600 } as const;
 
-/** The digits of an f-number as engraved: 5.6 → "5.6", 11.31 → "11". Two figures, as on lens rings. */
+/**
+ * The digits of an f-number as engraved: 5.6 → "5.6", 11.31 → "11". Two figures, as on lens rings.
+ * @param fNumber > 0
+ * @returns the digits; a half such as 12.5 keeps it
+ */
 export function formatFNumberDigits(fNumber: number): string {
   return fNumber < 9.95 ? formatDecimal(fNumber, 1) : formatDecimal(fNumber, fNumber % 1 === 0.5 ? 1 : 0);
 }
 
-/** An f-number in the trade's way: "f/5.6". */
+/**
+ * An f-number in the trade's way.
+ * @param fNumber > 0
+ * @returns such as "f/5.6"
+ */
 export function formatFNumber(fNumber: number): string {
   return `f/${formatFNumberDigits(fNumber)}`;
 }

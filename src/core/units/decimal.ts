@@ -11,7 +11,11 @@ const VULGAR: ReadonlyMap<string, number> = new Map([
 const SUPERSCRIPT = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 const SUBSCRIPT = '₀₁₂₃₄₅₆₇₈₉';
 
-/** Writes ¹⁄₁₂₅ as 1/125, narrow spaces as spaces and the true minus as a hyphen, so that one grammar reads all. */
+/**
+ * Writes ¹⁄₁₂₅ as 1/125, narrow spaces as spaces and the true minus as a hyphen, so that one grammar reads all.
+ * @param text as typed or pasted
+ * @returns the same in plain signs, without blanks at its ends
+ */
 export function plainDigits(text: string): string {
   return text
     .replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (c) => String(SUPERSCRIPT.indexOf(c)))
@@ -39,7 +43,12 @@ function pointed(text: string): number {
   return Number(text.replace(',', '.'));
 }
 
-/** A number to at most `places` decimals without trailing zeros: 2.50 → "2.5". */
+/**
+ * A number to at most `places` decimals without trailing zeros: 2.50 → "2.5".
+ * @param value any finite number
+ * @param places decimals, 0…100
+ * @returns the digits with a decimal point
+ */
 export function formatDecimal(value: number, places: number): string {
   return String(Number(value.toFixed(places)));
 }

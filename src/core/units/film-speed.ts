@@ -15,24 +15,41 @@ export const MARKED_SPEEDS = [
   20000, 25000
 ] as const;
 
-/** The speed's stops against ISO 100: log2(S/100). Speeds are as printed, never snapped to the series. */
+/**
+ * The speed's stops against ISO 100: log2(S/100). Speeds are as printed, never snapped to the series.
+ * @param iso arithmetic speed, > 0
+ * @returns stops, + for faster film
+ * @throws {RangeError} for 0, less, or no finite number
+ */
 export function speedStops(iso: number): number {
   if (!(iso > 0 && Number.isFinite(iso)))
     throw new RangeError(`iso must be a finite number above 0, got ${iso}`);
   return Math.log2(iso / 100);
 }
 
-/** Degrees of a speed, S° = 1 + 10·log10 S rounded to a whole number: 400 → 27. */
+/**
+ * Degrees of a speed, S° = 1 + 10·log10 S rounded to a whole number (ISO 6, 2240, 5800).
+ * @param iso arithmetic speed, > 0
+ * @returns degrees: 400 → 27
+ */
 export function degreesFromSpeed(iso: number): number {
   return Math.round(1 + 10 * Math.log10(iso));
 }
 
-/** Speed of a whole number of degrees by the table: 27 → 400; null beyond it. */
+/**
+ * Speed of a whole number of degrees by the table of the standards.
+ * @param degrees whole, 0…45
+ * @returns the arithmetic speed, 27 → 400; null beyond the table
+ */
 export function speedFromDegrees(degrees: number): number | null {
   return MARKED_SPEEDS[degrees] ?? null;
 }
 
-/** The marked speed nearest in stops. */
+/**
+ * The marked speed nearest in stops; of two equally near the slower.
+ * @param iso > 0
+ * @returns a mark of {@link MARKED_SPEEDS}
+ */
 export function nearestMarkedSpeed(iso: number): number {
   return MARKED_SPEEDS.reduce<number>(
     (best, s) => (Math.abs(Math.log2(s / iso)) < Math.abs(Math.log2(best / iso)) ? s : best),
@@ -40,7 +57,11 @@ export function nearestMarkedSpeed(iso: number): number {
   );
 }
 
-/** In full, as on the box: "ISO 400/27°". */
+/**
+ * In full, as on the box.
+ * @param iso arithmetic speed, > 0
+ * @returns such as "ISO 400/27°"
+ */
 export function formatFilmSpeed(iso: number): string {
   return `ISO ${formatDecimal(iso, 1)}/${degreesFromSpeed(iso)}°`;
 }

@@ -42,12 +42,20 @@ const TIME_MARKS: Readonly<Record<keyof typeof STEPS_PER_STOP, readonly number[]
 /** 1/8000 stands for 2^-13. */
 const TIME_FIRST_STOPS = -13;
 
-/** The marks of a series, ascending (f-numbers; seconds); `literal` has none of its own. */
+/**
+ * The f-number marks of a series.
+ * @param series full, half or third stops; `literal` has none of its own
+ * @returns the marks, ascending
+ */
 export function fNumberMarks(series: StepSeries): readonly number[] {
   return series === 'literal' ? [] : F_MARKS[series];
 }
 
-/** The nominal times of a series in seconds, ascending; `literal` has none of its own. */
+/**
+ * The nominal times of a series.
+ * @param series full, half or third stops; `literal` has none of its own
+ * @returns seconds, ascending
+ */
 export function timeMarks(series: StepSeries): readonly number[] {
   return series === 'literal' ? [] : TIME_MARKS[series];
 }
@@ -74,7 +82,12 @@ export function exactSeconds(markSeconds: number, series: StepSeries): number {
   return index === -1 ? markSeconds : 2 ** (TIME_FIRST_STOPS + index / STEPS_PER_STOP[series]);
 }
 
-/** The mark of the series whose exact value lies nearest in stops; with `literal`, the value itself. */
+/**
+ * The mark of a series whose exact value lies nearest in stops.
+ * @param fNumber > 0
+ * @param series with `literal` the value itself is answered
+ * @returns the mark as engraved
+ */
 export function nearestFNumberMark(fNumber: number, series: StepSeries): number {
   requirePositive('fNumber', fNumber);
   if (series === 'literal') return fNumber;
@@ -83,7 +96,12 @@ export function nearestFNumberMark(fNumber: number, series: StepSeries): number 
   );
 }
 
-/** The time mark, in seconds, whose exact value lies nearest in stops; with `literal`, the value itself. */
+/**
+ * The time mark whose exact value lies nearest in stops.
+ * @param seconds > 0
+ * @param series with `literal` the value itself is answered
+ * @returns the nominal time, seconds
+ */
 export function nearestTimeMark(seconds: number, series: StepSeries): number {
   requirePositive('seconds', seconds);
   if (series === 'literal') return seconds;
@@ -92,13 +110,21 @@ export function nearestTimeMark(seconds: number, series: StepSeries): number {
   );
 }
 
-/** The mark that an exact value stands behind: 2^2.5 → 5.6, 8 → 8; a value behind no mark of any series stays itself. */
+/**
+ * The mark that an exact value stands behind: 2^2.5 → 5.6, 8 → 8.
+ * @param fNumber > 0
+ * @returns the mark; a value behind no mark of any series stays itself
+ */
 export function markOfFNumber(fNumber: number): number {
   const mark = nearestFNumberMark(fNumber, 'third');
   return isSame(exactFNumber(mark, 'third'), fNumber) ? mark : fNumber;
 }
 
-/** The time mark, in seconds, that an exact time stands behind: 2^-6 → 1/60; any other time stays itself. */
+/**
+ * The time mark that an exact time stands behind: 2^-6 → 1/60.
+ * @param seconds > 0
+ * @returns the nominal time, seconds; any other time stays itself
+ */
 export function markOfSeconds(seconds: number): number {
   const mark = nearestTimeMark(seconds, 'third');
   return isSame(exactSeconds(mark, 'third'), seconds) ? mark : seconds;
