@@ -3,7 +3,7 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 // Keeps the shell on the phone, so that Shoot opens where there is no network: scripts, styles and fonts from the cache; pages
-// from home if it answers soon, else the empty shell, which fills itself from what the phone carries.
+// from the server if it answers soon, else the empty shell, which fills itself from what the phone carries.
 import { build, files, version } from '$service-worker';
 import { PLACES } from './lib/ui/places/places.ts';
 
@@ -18,7 +18,7 @@ const CARRIED_PAGES = PLACES.filter((place) => place.offline).map((place) => pla
 /** Home is waited for as long as this, ms; shorter if it was out of reach a moment ago. */
 const PATIENCE_MS = { usual: 2500, afterAway: 400 } as const;
 const MOMENT_MS = 15_000;
-/** What a page is told in place of home's data: `home` is null. In the form that the framework reads data in. */
+/** What a page is told in place of the server's data: `home` is null. In the form that the framework reads data in. */
 const NO_HOME = { type: 'data', data: [{ home: 1 }, null], uses: {} };
 
 let awayAt = -Infinity;
@@ -46,7 +46,7 @@ self.addEventListener('activate', (event) => {
 // a new version takes over when the person says so, never by itself
 self.addEventListener('message', ({ data }: ExtendableMessageEvent) => {
   if (data === 'take-over') void self.skipWaiting();
-  // a page has spoken with home: it is waited for as usual again
+  // a page has spoken with the server: it is waited for as usual again
   if (data === 'home-answers') awayAt = -Infinity;
 });
 
@@ -65,7 +65,7 @@ self.addEventListener('fetch', (event) => {
   }
 });
 
-/** What home answers; null when it does not in good time. */
+/** What the server answers; null when it does not in good time. */
 async function fromHome(request: Request): Promise<Response | null> {
   const patience = Date.now() - awayAt < MOMENT_MS ? PATIENCE_MS.afterAway : PATIENCE_MS.usual;
   try {
@@ -109,7 +109,7 @@ function withoutHome(url: URL): Response {
   const query = new URLSearchParams(
     [...url.searchParams].filter(([name]) => !name.startsWith('x-sveltekit'))
   );
-  // the address without a page leads to Shoot, as at home
+  // the address without a page leads to Shoot, as on the server
   if (page === '') return answer({ type: 'redirect', location: `/shoot?${query.toString()}` });
   query.set('from', page);
   return answer({ type: 'redirect', location: `/offline?${query.toString()}` });

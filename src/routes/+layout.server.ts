@@ -3,7 +3,7 @@ import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
-/** What home knows. The service worker puts null in its place where home is out of reach. */
+/** What the server knows. The service worker puts null in its place where the server is out of reach. */
 function homeOf(asked: string | null, chosen: string | null, look: Scheme | null) {
   const settings = store().settings.read();
   return {

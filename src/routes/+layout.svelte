@@ -68,7 +68,7 @@
   /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
   const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
 
-  /** The pair as home knows it, with what home does not know yet. */
+  /** The pair as the server knows it, with what the server does not know yet. */
   const pair = $derived.by(() => {
     const { carried } = offline;
     if (!carried) return data.pair;
@@ -89,11 +89,11 @@
     try {
       localStorage.setItem('just-enough-scheme', scheme);
     } catch {
-      // a private visit keeps nothing: the look is then home's alone
+      // a private visit keeps nothing: the look is then the server's alone
     }
   });
 
-  /** Asks home again; a person on the way to another page goes first. */
+  /** Asks the server again; a person on the way to another page goes first. */
   async function refresh(): Promise<void> {
     await navigating.complete;
     await invalidateAll();

@@ -5,7 +5,7 @@ import { usedHere } from '#ui/in-use.ts';
 import { offline } from '#ui/offline/offline.svelte.ts';
 import type { LayoutLoad } from './$types';
 
-/** What home says, else what the phone carries. `asked` is the load that the address names. */
+/** What the server says, else what the phone carries. `asked` is the load that the address names. */
 export const load: LayoutLoad = async ({ data, url }) => {
   const asked = url.searchParams.get('load');
   if (data.home) return { ...data.home, asked, away: false };

@@ -1,4 +1,4 @@
-// What a phone carries of the kit, and what of it follows from the changes that home does not know yet.
+// What a phone carries of the kit, and what of it follows from the changes that the server does not know yet.
 import type { Camera } from '../camera/camera.ts';
 import { settingOf, type Choice } from '../camera/setting.ts';
 import type { Film } from '../film/film.ts';
@@ -22,7 +22,7 @@ export interface CarriedCamera {
 
 /** What a phone carries: the cameras in use, every film and thing, the loads that are open and their frames. */
 export interface Carried {
-  /** The load in use at home; null = none. */
+  /** The load in use on the server; null = none. */
   readonly inUse: string | null;
   readonly cameras: readonly CarriedCamera[];
   readonly films: readonly Revised<Film>[];
@@ -88,7 +88,7 @@ export function carriedRecent(
   });
 }
 
-/** What is carried, after changes that home does not know yet, in their order. */
+/** What is carried, after changes that the server does not know yet, in their order. */
 export function after(carried: Carried, changes: readonly Change[]): Carried {
   const trash = new Map<string, Frame>();
   return changes.reduce((now, change) => afterOne(now, change, trash), carried);
@@ -120,7 +120,7 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
       return withFrames(carried, (f) => (f.id === action.frameId ? null : f));
     }
     case 'restore': {
-      // one that was removed at home comes back from there
+      // one that was removed on the server comes back from there
       const frame = trash.get(action.frameId);
       return frame ? { ...carried, frames: byNumber([...carried.frames, frame]) } : carried;
     }

@@ -1,7 +1,7 @@
 // The queue of a phone: changes in the order they were made, what became of each, and which may be sent next.
 import { subjectOf, type Change, type Conflict, type Outcome } from './change.ts';
 
-/** A change in the queue. What was done at home is not in it any more. */
+/** A change in the queue. What was done on the server is not in it any more. */
 export type Queued =
   | { readonly state: 'waiting'; readonly change: Change; readonly settled: readonly Conflict[] }
   /** Home has something against it: the person decides. */
@@ -17,7 +17,7 @@ export type Queued =
 /** What is sent: the change, and the conflicts that the person saw and overrode. */
 export interface Sent {
   readonly change: Change;
-  /** Conflicts just as the person saw them: what is different at home by now is asked about again. */
+  /** Conflicts just as the person saw them: what is different on the server by now is asked about again. */
   readonly settled: readonly Conflict[];
 }
 
@@ -44,7 +44,7 @@ export function nextToSend(queue: Queue, most: number): readonly Sent[] {
   return batch;
 }
 
-/** The queue after an answer came: what is done goes, what home has something against is asked about. Answers to what is no longer waiting change nothing. */
+/** The queue after an answer came: what is done goes, what the server has something against is asked about. Answers to what is no longer waiting change nothing. */
 export function answered(queue: Queue, outcomes: readonly Outcome[]): Queue {
   const byKey = new Map(outcomes.map((o) => [o.key, o]));
   return queue.flatMap((item): Queue => {
@@ -66,7 +66,7 @@ export function insisted(queue: Queue, key: string): Queue {
   });
 }
 
-/** The person takes the side of home: the change is left out, and with it what followed on it. */
+/** The person takes the side of the server: the change is left out, and with it what followed on it. */
 export function leftOut(queue: Queue, key: string): Queue {
   const at = queue.findIndex((i) => i.change.key === key);
   const first = queue[at];
@@ -80,7 +80,7 @@ export function leftOut(queue: Queue, key: string): Queue {
   );
 }
 
-/** What was left out waits again, and what followed on it: home is asked anew. */
+/** What was left out waits again, and what followed on it: the server is asked anew. */
 export function takenBack(queue: Queue, key: string): Queue {
   const subject = queue.flatMap((i) => (i.change.key === key ? subjectOf(i.change.action) : []))[0];
   return queue.map((item) =>

@@ -27,7 +27,7 @@
     '/log': 'Log',
     '/start': 'Entering a camera'
   };
-  /** The place that was asked for and is at home. */
+  /** The place that was asked for and is on the server. */
   const missed = $derived(from === null ? '' : (NAMES[`/${from.split('/')[1] ?? ''}`] ?? 'That page'));
 </script>
 

@@ -1,2 +1,2 @@
-// The page without anything in it: kept on the phone and given where home is out of reach.
+// The page without anything in it: kept on the phone and given where the server is out of reach.
 export const ssr = false;

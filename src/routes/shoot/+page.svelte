@@ -44,7 +44,7 @@
   const adviser = new Adviser(current);
   onMount(() => () => adviser.stop());
   $effect(() => (around ? adviser.ask(around) : undefined));
-  // without home nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
+  // without the server nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
   let whole = $state(!page.data['away']);
   onMount(() => {
     const timer = setTimeout(() => (whole = true));

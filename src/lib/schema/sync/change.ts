@@ -1,4 +1,4 @@
-// What a phone sends when it comes home, and what it is answered: changes with keys, conflicts in kinds.
+// What a phone sends when it comes back to the server, and what it is answered: changes with keys, conflicts in kinds.
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
 import { ACTION_KINDS, type Change, type Action, type Outcome } from '#core/offline/change.ts';
 import type { Queued, Sent } from '#core/offline/queue.ts';

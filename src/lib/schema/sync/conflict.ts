@@ -1,4 +1,4 @@
-// What stands against a change at home, told apart by its reason.
+// What stands against a change on the server, told apart by its reason.
 import { array, lazy, number, object, string, type InferType } from 'yup';
 import { assertNever } from '#core/numeric/result.ts';
 import type { Conflict } from '#core/offline/change.ts';

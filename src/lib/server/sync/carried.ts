@@ -8,7 +8,7 @@ import type { CarriedCamera } from '#core/offline/carried.ts';
 import { carriedBody, type OfflineKit } from '#schema/sync/carried.ts';
 import type { Repositories } from '../repositories.ts';
 
-/** Loads whose film is finished are left at home. */
+/** Loads whose film is finished are left on the server. */
 export function offlineKitOf(store: Repositories): OfflineKit {
   const cameras = store.cameras.list();
   const loads = store.loads

@@ -1,4 +1,4 @@
-// A phone comes home: every change once and in order, and nothing at home overwritten that the person did not see.
+// A phone comes back to the server: every change once and in order, and nothing on the server overwritten that the person did not see.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { NewFrame } from '#core/log/frame.ts';

@@ -36,7 +36,7 @@
       const zone = await zoneOf(latitude, longitude);
       if (text !== asked) return;
       const name = sayCoordinates(latitude, longitude);
-      // without home the clocks of this phone are as good as any: the light itself does not depend on them
+      // without the server the clocks of this phone are as good as any: the light itself does not depend on them
       const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
       take({ name, latitude, longitude, zone: zone.ok ? zone.value : own });
       if (!zone.ok)

@@ -1,4 +1,4 @@
-// Places where the light was summed up lately, with their zones: they need no gazetteer, so they are there without home.
+// Places where the light was summed up lately, with their zones: they need no gazetteer, so they are there without the server.
 import type { NamedPlace } from '#core/ways/choice.ts';
 import type { RecentFrame } from './recent.ts';
 

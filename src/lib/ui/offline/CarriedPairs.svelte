@@ -1,4 +1,4 @@
-<!-- The pairs that the phone carries: taken up with one press, also without home. -->
+<!-- The pairs that the phone carries: taken up with one press, also without the server. -->
 <script lang="ts">
   import type { Pair } from '#core/log/pair.ts';
 

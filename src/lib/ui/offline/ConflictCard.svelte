@@ -1,4 +1,4 @@
-<!-- A change that home has something against: both sides beside each other, one press settles it. -->
+<!-- A change that the server has something against: both sides beside each other, one press settles it. -->
 <script lang="ts">
   import type { Carried } from '#core/offline/carried.ts';
   import type { Queued } from '#core/offline/queue.ts';

@@ -1,4 +1,4 @@
-<!-- The one small place that tells what of this phone is home already: waiting, sending, sent, needs you. -->
+<!-- The one small place that tells what of this phone is the server already: waiting, sending, sent, needs you. -->
 <script lang="ts">
   import CloudCheck from '@lucide/svelte/icons/cloud-check';
   import CloudOff from '@lucide/svelte/icons/cloud-off';

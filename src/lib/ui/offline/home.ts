@@ -1,4 +1,4 @@
-// Talks to home about the queue and what is carried. Nothing throws: an answer, or why there is none.
+// Talks to the server about the queue and what is carried. Nothing throws: an answer, or why there is none.
 import { WorkerLine } from '../worker/line.ts';
 import { momentAt, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
@@ -8,7 +8,7 @@ import { outcomesFrom, SYNC_FORM, syncAnswerSchema } from '#schema/sync/change.t
 import { parseWith } from '#schema/reading/parse.ts';
 import type { CarryAnswer, CarryQuestion } from '../../../workers/carry.ts';
 
-/** Longer than this home is taken for out of reach, ms. */
+/** Longer than this the server is taken for out of reach, ms. */
 const PATIENCE_MS = 15_000;
 
 /** What came of sending. */
@@ -56,7 +56,7 @@ export function fetchCarried(tag: string): Promise<CarryAnswer> {
   });
 }
 
-/** Tells the service worker that home answers, so that it waits for home again. */
+/** Tells the service worker that the server answers, so that it waits for the server again. */
 export function tellHomeAnswers(): void {
   if (typeof navigator !== 'undefined' && 'serviceWorker' in navigator)
     navigator.serviceWorker.controller?.postMessage('home-answers');

@@ -35,9 +35,9 @@ export class Offline {
   unreadable = $state.raw<Unreadable>([]);
   /** Whether a sending is under way. */
   sending = $state(false);
-  /** Whether home was out of reach when it was last asked. */
+  /** Whether the server was out of reach when it was last asked. */
   away = $state(false);
-  /** Why home does not take the queue, in words; '' = it does, as far as is known. */
+  /** Why the server does not take the queue, in words; '' = it does, as far as is known. */
   refusal = $state('');
   signedOut = $state(false);
   /** Why nothing is kept over the closing of the page; '' = it is. */
@@ -54,9 +54,9 @@ export class Offline {
       )
   );
 
-  /** Settings that were changed here and may not be in what the pages know from home. */
+  /** Settings that were changed here and may not be in what the pages know from the server. */
   edits = $state.raw<Readonly<Record<string, unknown>>>({});
-  /** Home has taken something that the pages have not asked home about yet. */
+  /** The server has taken something that the pages have not asked the server about yet. */
   #settling = $state(0);
   #store: OfflineStore | null = null;
   #opening: Promise<void> | null = null;
@@ -64,7 +64,7 @@ export class Offline {
   #retry: ReturnType<typeof setTimeout> | undefined;
   #channel: BroadcastChannel | null = null;
   #lookedAt = -Infinity;
-  /** Called when home has taken changes, before the queue forgets them: pages fetch what is true now. */
+  /** Called when the server has taken changes, before the queue forgets them: pages fetch what is true now. */
   onsent: () => Promise<void> = () => Promise.resolve();
 
   /** Opens the store; once. */
@@ -117,13 +117,13 @@ export class Offline {
     this.#channel?.postMessage('changed');
   }
 
-  /** What was changed of the settings is true from the press until home has been asked again. */
+  /** What was changed of the settings is true from the press until the server has been asked again. */
   #forgetEdits(): void {
     const waits = this.queue.some(({ change }) => change.action.kind === 'settings');
     if (this.#settling === 0 && !waits) this.edits = {};
   }
 
-  /** Puts a change in and tries to send it. Resolves when it is sent or asked about, or is kept because home is out of reach. */
+  /** Puts a change in and tries to send it. Resolves when it is sent or asked about, or is kept because the server is out of reach. */
   async put(action: Action): Promise<PutOutcome> {
     const key = crypto.randomUUID();
     const madeAt = hereNow();
@@ -135,7 +135,7 @@ export class Offline {
     return item.state === 'asked' ? { kind: 'asked', conflict: item.conflict } : { kind: 'kept' };
   }
 
-  /** Sends what waits, in order, until nothing does or home is out of reach. */
+  /** Sends what waits, in order, until nothing does or the server is out of reach. */
   async send(): Promise<void> {
     // what was put in meanwhile goes with a round of its own
     while (this.#sendingNow) await this.#sendingNow;
@@ -180,7 +180,7 @@ export class Offline {
     if (answers > 0) await this.#settle();
   }
 
-  /** Looks whether home has something new to carry. @param now at once, else not more often than every few seconds */
+  /** Looks whether the server has something new to carry. @param now at once, else not more often than every few seconds */
   async carry(now = false): Promise<void> {
     await this.open();
     if (!now && performance.now() - this.#lookedAt < CARRY_MS) return;
@@ -196,7 +196,7 @@ export class Offline {
     }
   }
 
-  /** Lets the pages ask home again. Until they have, what is carried stands for it: the next press need not wait. */
+  /** Lets the pages ask the server again. Until they have, what is carried stands for it: the next press need not wait. */
   async #settle(): Promise<void> {
     this.#settling += 1;
     const settled = Promise.all([this.onsent(), this.carry(true)]).finally(() => {
@@ -237,7 +237,7 @@ export class Offline {
     this.unreadable = [];
   }
 
-  /** Whether home's data may lack something about a film or its camera that is in the queue. */
+  /** Whether the server's data may lack something about a film or its camera that is in the queue. */
   touches(loadId: string, cameraId: string): boolean {
     if (this.#settling > 0) return true;
     return this.queue.some(({ state, change: { action } }) => {

@@ -1,5 +1,5 @@
-// The queue as a file: out of a phone that cannot reach home, and into any other browser that can. Changes keep their keys, so
-// that a file taken in twice, or after the phone came home after all, does nothing twice.
+// The queue as a file: out of a phone that cannot reach the server, and into any other browser that can. Changes keep their keys, so
+// that a file taken in twice, or after the phone came back to the server after all, does nothing twice.
 import { array, mixed, number, object, string } from 'yup';
 import type { Queue } from '#core/offline/queue.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';

@@ -1,4 +1,4 @@
-// The queue in words: what waits, what home has against it, and what each answer would do.
+// The queue in words: what waits, what the server has against it, and what each answer would do.
 import { positionsOf, type Camera } from '#core/camera/camera.ts';
 import { positionAt, type Choice } from '#core/camera/setting.ts';
 import { cameraOfFrame, type Carried } from '#core/offline/carried.ts';
@@ -22,7 +22,7 @@ export function sayWords({ number, note }: { readonly number: number; readonly n
   return `frame ${number}${note === '' ? ', no note' : `, “${note}”`}`;
 }
 
-/** What home has against a change, in a sentence or two. @param camera the camera it is about; null = not known here */
+/** What the server has against a change, in a sentence or two. @param camera the camera it is about; null = not known here */
 export function sayConflict(conflict: Conflict, camera: Camera | null): string {
   switch (conflict.reason) {
     case 'edited':
@@ -94,7 +94,7 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
   }
 }
 
-/** What pressing for home's side does. */
+/** What pressing for the server's side does. */
 export function sayLeaveOut(action: Action): string {
   return action.kind === 'log' ? 'Leave mine out' : 'Keep the server’s';
 }

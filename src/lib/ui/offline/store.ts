@@ -10,7 +10,7 @@ import { readQueued } from '#schema/sync/older-changes.ts';
 const NAME = 'just-enough';
 const VERSION = 2;
 
-/** What is carried, with the tag it had at home. */
+/** What is carried, with the tag it had on the server. */
 export interface Kept {
   readonly offlineKit: OfflineKit;
   readonly tag: string;
@@ -88,7 +88,7 @@ export function memoryStore(): OfflineStore {
   };
 }
 
-/** Puts aside what another version wrote and this one cannot read, so that the rest can go home. */
+/** Puts aside what another version wrote and this one cannot read, so that the rest can go to the server. */
 async function setAside(db: IDBPDatabase<Shape>): Promise<void> {
   const work = db.transaction(['queue', 'unreadable'], 'readwrite');
   const stored: unknown = await work.objectStore('queue').get('queue');

@@ -1,18 +1,18 @@
-// Watches for home to be back: sends what waits, fetches what is new, and lets the pages ask home again.
+// Watches for the server to be back: sends what waits, fetches what is new, and lets the pages ask the server again.
 import { offline } from './offline.svelte.ts';
 
 /** After the page answers, before the queue is looked at, ms: the first view comes first. */
 const FIRST_MS = 400;
 /** How long the hand must have rested before what is carried is looked at, ms: nobody waits for it, a drag would. */
 const REST_MS = 2500;
-/** Between looks for home while it is out of reach, ms. */
+/** Between looks for the server while it is out of reach, ms. */
 const LOOK_MS = 5000;
 
 /** What the pages do. */
 export interface Pages {
   /** Whether the pages show what the phone carries. */
   readonly isAway: () => boolean;
-  /** Asks home again. */
+  /** Asks the server again. */
   readonly refresh: () => Promise<void>;
 }
 
