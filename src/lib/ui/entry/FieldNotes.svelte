@@ -12,6 +12,7 @@
 </script>
 
 <script lang="ts">
+  import { changedIn } from './mark-rows.ts';
   import { fieldWords } from './words.ts';
 
   let { draft, field, id, oninstead }: FieldNotesProps = $props();
@@ -38,6 +39,6 @@
 {#if doubt && doubt.instead !== null}
   {@const { instead } = doubt}
   <button type="button" class="link justify-self-start text-left font-semibold" onclick={() => take(instead)}>
-    Write them as {instead}
+    Write them as {changedIn(draft.text(field), instead)}
   </button>
 {/if}

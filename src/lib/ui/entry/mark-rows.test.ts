@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readMarks } from '#core/camera/marks.ts';
-import { groupsOf, groupsText, meansSomething, rowsOf, textOf, withMarks } from './mark-rows.ts';
+import { changedIn, groupsOf, groupsText, meansSomething, rowsOf, textOf, withMarks } from './mark-rows.ts';
 
 describe('the marks of a control as rows', () => {
   it.each(['2.8 4 5.6 8', 'sun=13 cloud=9', 'N=1/90 B', '-1 0 +1', 'person=1.2 mountain=∞'])(
@@ -49,4 +49,9 @@ describe('marks in groups', () => {
       ])
     ).toBe('a b  c: 8 4 | : 2');
   });
+});
+
+it('another reading is told by the marks that differ, without the signs that part groups', () => {
+  expect(changedIn('white: 200 100 | red: 15 8 4', 'white: 200 100 | red: 15s 8s 4s')).toBe('15s 8s 4s');
+  expect(changedIn('18 21 24', '18° 21° 24°')).toBe('18° 21° 24°');
 });

@@ -67,3 +67,13 @@ export function groupsText(groups: readonly MarkGroup[]): string {
   const plain = (text: string): string => text.replace(/[|:]/g, ' ').trim();
   return groups.map(({ name, marks }) => `${plain(name)}: ${plain(marks)}`).join(' | ');
 }
+
+/** The marks that another reading of a text writes differently: "15s 8s 4s", without the signs that part groups. */
+export function changedIn(text: string, instead: string): string {
+  const marksOf = (of: string): readonly string[] =>
+    (groupsOf(of) ?? [{ name: '', marks: of }]).flatMap(({ marks }) => splitMarks(marks));
+  const before = new Set(marksOf(text));
+  return marksOf(instead)
+    .filter((mark) => !before.has(mark))
+    .join(' ');
+}

@@ -229,7 +229,8 @@
       flex-basis: 100%;
       font-size: 0.9375rem;
     }
-    .chance {
+    .chance,
+    .group th {
       flex-basis: 100%;
     }
   }

@@ -14,6 +14,7 @@
 
 <script lang="ts">
   import { createTable } from '@tanstack/svelte-table';
+  import RowCheck from '../table/RowCheck.svelte';
   import SortHeader from '../table/SortHeader.svelte';
   import ChangeMany from './ChangeMany.svelte';
   import {
@@ -49,16 +50,12 @@
     <thead class="text-(--soft)">
       <tr class="border-b border-(--line)">
         <th class="print:hidden"
-          ><label class="grid size-11 cursor-pointer place-items-center"
-            ><input
-              type="checkbox"
-              class="checkbox"
-              aria-label="Choose all"
-              checked={table.getIsAllRowsSelected()}
-              indeterminate={table.getIsSomeRowsSelected()}
-              onchange={(e) => table.toggleAllRowsSelected(e.currentTarget.checked)}
-            /></label
-          ></th
+          ><RowCheck
+            label="Choose all"
+            checked={table.getIsAllRowsSelected()}
+            some={table.getIsSomeRowsSelected()}
+            oncheck={(is: boolean) => table.toggleAllRowsSelected(is)}
+          /></th
         >
         {#each FRAME_COLUMN_NAMES as name (name)}
           {@const column = table.getColumn(name)}
@@ -76,15 +73,11 @@
         {@const { frame, says } = row.original}
         <tr>
           <td class="{cell} print:hidden"
-            ><label class="grid size-11 cursor-pointer place-items-center"
-              ><input
-                type="checkbox"
-                class="checkbox"
-                aria-label="Choose frame {frame.number}"
-                checked={row.getIsSelected()}
-                onchange={(e) => row.toggleSelected(e.currentTarget.checked)}
-              /></label
-            ></td
+            ><RowCheck
+              label="Choose frame {frame.number}"
+              checked={row.getIsSelected()}
+              oncheck={(is: boolean) => row.toggleSelected(is)}
+            /></td
           >
           {#each FRAME_COLUMN_NAMES as name (name)}
             <td class={[cell, FIGURES.includes(name) && 'text-right']}>{says[name]}</td>

@@ -23,7 +23,10 @@
 
 <th
   scope="col"
-  class={[wide ? 'border-b-[1.5px] border-(--ink) px-3' : 'pr-3', right ? 'text-right' : 'text-left']}
+  class={[
+    wide ? 'px-3 min-[801px]:border-b-[1.5px] min-[801px]:border-(--ink)' : 'pr-3',
+    right ? 'text-right' : 'text-left'
+  ]}
   aria-sort={sorted === false ? 'none' : sorted === 'asc' ? 'ascending' : 'descending'}
 >
   <button

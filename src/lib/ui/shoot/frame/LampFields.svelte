@@ -40,7 +40,7 @@
   aria-invalid={fault !== ''}
   aria-describedby="{uid}-fault"
 />
-<p id="{uid}-fault" class="text-(--accent) font-semibold text-[0.875rem]" role="status">{fault}</p>
+<p id="{uid}-fault" class="fault text-[0.875rem]" role="status">{fault}</p>
 {#if lamp}
   <p class="soft">Taken as {sayMetres(lamp.atM)}.</p>
   {#if modifiers.length > 0}
