@@ -104,6 +104,9 @@ panel('1 reusable plastic 35 mm', [
     expect(kinds(remedies)).toContain('flash');
     expect(usesFilter(remedies)).toBe(false);
   }),
+  row('a lamp read at LV 10, too dark for it', 'its flash before a roll is pushed for one frame', () =>
+    expect(kinds(help(REUSABLE, colour(400), 9.5))[0]).toBe('flash')
+  ),
   row('oneself at arm’s length, sharp from 1 m', 'too near: set it down and go back', () => {
     const verdict = best(REUSABLE, colour(400), SUN, { about: { subjectM: 0.6 }, distanceBy: 'measured' });
     expect(verdict.failures[0]?.condition).toBe('too-near');
@@ -347,6 +350,14 @@ panel('8 very fast pack film', [
   row('full sun', 'the smallest and the shortest', () => {
     const { exposure } = best(PACK, PACK_3000, SUN);
     expect([exposure.fNumber, exposure.seconds]).toEqual([32, 1 / 512]);
+  }),
+  row('an old shutter and a pack long past its date, the light read', 'one test of both, first', () => {
+    const old: Camera = { ...PACK, condition: 'old' };
+    const tests = help(old, { ...PACK_3000, sdStops: 0.5 }, SHADE, { sd: 0.3 }).map((r) => r.steps[0]);
+    expect(tests[0]).toEqual({ kind: 'test', of: 'both' });
+    // known to be a fifth of a stop right, it needs none
+    const known = { ...old, toleranceStops: 0.2 };
+    expect(kinds(help(known, PACK_3000, SHADE, { sd: 0.3 }))).not.toContain('test');
   }),
   row('light guessed by eye', 'a reading first', () =>
     expect(kinds(help(PACK, PACK_3000, SHADE, { sd: 1 }))).toContain('reading')

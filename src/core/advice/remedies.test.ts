@@ -169,6 +169,9 @@ describe('flash, several exposures and the kit', () => {
   });
 });
 
+/** So many random situations. Each has its time, as they are thousands in the bench. */
+const SITUATIONS = Number(process.env['JUST_ENOUGH_SITUATIONS'] ?? 300);
+
 describe('whatever the situation', () => {
   const asked = fc.record({
     pair: fc.constantFrom<readonly [Camera, Film]>(
@@ -186,30 +189,34 @@ describe('whatever the situation', () => {
     subjectM: fc.option(fc.double({ min: 0.6, max: 20, noNaN: true })),
     support: fc.constantFrom('hand', 'leaning', 'standing')
   });
-  test('every remedy shown is true when it is applied, gains what it says and breaks nothing', () =>
-    fc.assert(
-      fc.property(asked, ({ pair: [camera, film], lv, sdStops, subjectM, support }) => {
-        const s: Situation = {
-          ...{ camera, film, light: { lv, sdStops }, contrast: 'normal', support },
-          circumstances: { ...PLAIN, subjectM }
-        };
-        const before = bestSetting(s, {});
-        const films = [colour(400), mono(400), slide(25), INSTANT_160];
-        for (const { steps, verdict, gain } of remediesFor(s, {}, { ...AT_HAND, films })) {
-          if (steps[0]?.kind === 'not-today') {
-            expect(before?.pUsable).toBeLessThan(0.25);
-            continue;
+  test(
+    'every remedy shown is true when it is applied, gains what it says and breaks nothing',
+    () =>
+      fc.assert(
+        fc.property(asked, ({ pair: [camera, film], lv, sdStops, subjectM, support }) => {
+          const s: Situation = {
+            ...{ camera, film, light: { lv, sdStops }, contrast: 'normal', support },
+            circumstances: { ...PLAIN, subjectM }
+          };
+          const before = bestSetting(s, {});
+          const films = [colour(400), mono(400), slide(25), INSTANT_160];
+          for (const { steps, verdict, gain } of remediesFor(s, {}, { ...AT_HAND, films })) {
+            if (steps[0]?.kind === 'not-today') {
+              expect(before?.pUsable).toBeLessThan(0.25);
+              continue;
+            }
+            const after = bestSetting(steps.reduce(applied, s), {});
+            expect(after?.pUsable).toBeCloseTo(verdict.pUsable, 9);
+            expect(verdict.pUsable - (before?.pUsable ?? 1)).toBeCloseTo(gain, 9);
+            expect(gain).toBeGreaterThanOrEqual(WORTH_GAIN);
+            for (const { kind, chance } of verdict.factors) {
+              const was = before?.factors.find((f) => f.kind === kind)?.chance ?? 1;
+              expect(chance >= 0.75 || was < 0.75, kind).toBe(true);
+            }
           }
-          const after = bestSetting(steps.reduce(applied, s), {});
-          expect(after?.pUsable).toBeCloseTo(verdict.pUsable, 9);
-          expect(verdict.pUsable - (before?.pUsable ?? 1)).toBeCloseTo(gain, 9);
-          expect(gain).toBeGreaterThanOrEqual(WORTH_GAIN);
-          for (const { kind, chance } of verdict.factors) {
-            const was = before?.factors.find((f) => f.kind === kind)?.chance ?? 1;
-            expect(chance >= 0.75 || was < 0.75, kind).toBe(true);
-          }
-        }
-      }),
-      { seed: 20261127, numRuns: Number(process.env['JUST_ENOUGH_SITUATIONS'] ?? 300) }
-    ));
+        }),
+        { seed: 20261127, numRuns: SITUATIONS }
+      ),
+    SITUATIONS * 400
+  );
 });

@@ -1,6 +1,6 @@
 // Which steps answer which trouble. Nothing is tried that works against another trouble: never a filter in the dark, nor for
 // what shakes while the camera is in the hand.
-import { setsItself } from '../camera/camera.ts';
+import { CONDITION_SD, setsItself, type Camera } from '../camera/camera.ts';
 import { FOCUSING } from '../camera/traits.ts';
 import { nearestFocus } from '../focus/focused.ts';
 import { misfitsOf } from '../camera/fits.ts';
@@ -8,10 +8,10 @@ import { distanceSd } from '../chance/sharpness.ts';
 import type { Verdict } from '../chance/verdict.ts';
 import { circumstancesOf, hasOldCell, type Situation } from '../error/situation.ts';
 import type { FilterPlace } from '../error/filters.ts';
-import { isNegative } from '../film/film.ts';
+import { isNegative, type Film } from '../film/film.ts';
 import type { FlashUse } from '../flash/flash.ts';
 import type { AtHand } from './at-hand.ts';
-import { applied, type RemedyStep } from './remedy.ts';
+import { applied, type RemedyStep, type Untested } from './remedy.ts';
 import type { Trouble } from './troubles.ts';
 import { judge } from '../chance/verdict.ts';
 
@@ -19,10 +19,12 @@ import { judge } from '../chance/verdict.ts';
 const EXPOSURES = [2, 4] as const;
 /** A light as unsure as this is worth a reading, one sd in stops. */
 const UNREAD_SD = 0.7;
+/** A camera or a film as unsure as this is worth a test, one sd in stops. */
+const UNTESTED_SD = 0.5;
 /** No flash of these cameras reaches further, metres. Common practice, no source. */
 const FURTHEST_FLASH_M = 8;
-/** Where nobody said how far the subject is, a flash is offered below this light. */
-const DIM_LV = 9;
+/** Where nobody said how far the subject is, a flash is offered from open shade down. */
+const DIM_LV = 11;
 /** A flash this many stops under the other light adds less than a quarter stop. */
 const LOST_FLASH_STOPS = -2.5;
 /** To be sharp with nine chances of ten, stay this many sds of the distance inside what is sharp. */
@@ -50,11 +52,21 @@ export function stepsAgainst(
   ];
 }
 
-function knowing({ light, camera }: Situation): readonly RemedyStep[] {
+function knowing({ light, camera, film }: Situation): readonly RemedyStep[] {
+  const of = untested(camera, film);
   return [
     ...(light.sdStops >= UNREAD_SD ? [{ kind: 'reading' } as const] : []),
-    ...(hasOldCell(camera) ? [{ kind: 'test' } as const] : [])
+    ...(of ? [{ kind: 'test', of } as const] : [])
   ];
+}
+
+/** What a test would teach: an old camera that nobody tried, a film that is past its date. */
+function untested(camera: Camera, film: Film): Untested | null {
+  const isCamera =
+    hasOldCell(camera) || (camera.toleranceStops === null && CONDITION_SD[camera.condition] >= UNTESTED_SD);
+  const isFilm = film.sdStops >= UNTESTED_SD;
+  if (isCamera) return isFilm ? 'both' : 'camera';
+  return isFilm ? 'film' : null;
 }
 
 function filtersFor({ camera }: Situation, atHand: AtHand): readonly RemedyStep[] {

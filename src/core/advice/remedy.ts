@@ -7,6 +7,9 @@ import type { Filter } from '../error/filters.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
 import type { Verdict } from '../chance/verdict.ts';
 
+/** What nobody knows well yet: the camera, the film, or both. */
+export type Untested = 'camera' | 'film' | 'both';
+
 /** One thing to do, in order of effort. */
 export type RemedyStep =
   | { readonly kind: 'filter'; readonly filter: Filter }
@@ -26,8 +29,8 @@ export type RemedyStep =
   | { readonly kind: 'measure' }
   /** Read the light before anything else. */
   | { readonly kind: 'reading' }
-  /** Test the camera before anything else. */
-  | { readonly kind: 'test' }
+  /** Test the camera, the film, or both at once, before anything else. */
+  | { readonly kind: 'test'; readonly of: Untested }
   /** The person's own lamp nearer, to so many metres. */
   | { readonly kind: 'lamp-nearer'; readonly toM: number }
   /** What is before the lamp taken off. */
@@ -44,9 +47,10 @@ export interface Remedy {
   readonly gain: number;
 }
 
-/** What a reading leaves of the light's sd, and a test of the camera's, stops. */
+/** What a reading leaves of the light's sd, and a test of the camera's and the film's, stops. */
 const READ_SD = 0.3;
 const TESTED_SD = 0.3;
+const TESTED_FILM_SD = 0.2;
 
 /** The situation after a step. */
 export function applied(situation: Situation, step: RemedyStep): Situation {
@@ -63,7 +67,7 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
         light: { ...situation.light, sdStops: Math.min(READ_SD, situation.light.sdStops) }
       };
     case 'test':
-      return { ...situation, camera: { ...situation.camera, toleranceStops: TESTED_SD } };
+      return tested(situation, step.of);
     case 'lamp-nearer':
     case 'modifier-off':
       return withLamp(situation, step);
@@ -90,6 +94,15 @@ export function applied(situation: Situation, step: RemedyStep): Situation {
       return withCircumstances(situation, { filters: [...filters, step.filter] });
     }
   }
+}
+
+function tested(situation: Situation, of: Untested): Situation {
+  const { camera, film } = situation;
+  return {
+    ...situation,
+    camera: of === 'film' ? camera : { ...camera, toleranceStops: TESTED_SD },
+    film: of === 'camera' ? film : { ...film, sdStops: Math.min(TESTED_FILM_SD, film.sdStops) }
+  };
 }
 
 /** The subject in the light of the lamp as it is moved or bared: inverse square of the distance. */

@@ -3,7 +3,7 @@ import type { Camera } from '#core/camera/camera.ts';
 import type { FilterPlace } from '#core/error/filters.ts';
 import type { Served } from '#core/advice/purpose-served.ts';
 import type { Purpose } from '#core/error/situation.ts';
-import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
+import type { Remedy, RemedyStep, Untested } from '#core/advice/remedy.ts';
 import { formatLv, formatStops } from '#core/units/stops.ts';
 import { instructionParts, sayMetres } from './say.ts';
 
@@ -13,6 +13,12 @@ export const FILTER_PLACES: Readonly<Record<FilterPlace, string>> = {
   'lens-and-eye': 'over lens and eye',
   pack: 'on the film pack',
   eye: 'over the eye alone'
+};
+
+const UNTESTED: Readonly<Record<Untested, string>> = {
+  camera: 'it is the camera that is not known',
+  film: 'it is the film that is not known',
+  both: 'camera and film are not known'
 };
 
 /** The power of a flash as a fraction: 3 stops below full is 1/8. */
@@ -45,7 +51,7 @@ export function sayStep(step: RemedyStep, clock: (ms: number) => string = clockH
     case 'reading':
       return 'read the light first';
     case 'test':
-      return 'make a test first: it is the camera that is not known';
+      return `make a test first: ${UNTESTED[step.of]}`;
     case 'lamp-nearer':
       return `bring the lamp to ${sayMetres(step.toM)} from the subject`;
     case 'modifier-off':

@@ -79,6 +79,8 @@ describe('what to do', () => {
     expect(held && sayVerdict(held)).toBe('Too long for the hand');
     expect(held && sayFactors(held)).toMatch(/^Exposure 99 · hand still \d+ in 100$/);
     expect(sayFactors({ ...verdictFor(), factors: [{ kind: 'exposure', chance: 1 }] })).toBe('');
+    const sure = { kind: 'lock', chance: 0.99 } as const;
+    expect(held && sayFactors({ ...held, factors: [...held.factors, sure] })).toBe(held && sayFactors(held));
   });
   test('nothing to set on a box camera', () =>
     expect(sayInstruction(BOX, verdictFor().setting)).toEqual(['Nothing to set.', 'Just press.']));

@@ -51,7 +51,9 @@ export function sayVerdict(verdict: Verdict): string {
 /** What the chance is made of, where more than the exposure counts; '' else. */
 export function sayFactors({ factors }: Verdict): string {
   if (factors.every((f) => f.kind === 'exposure' || f.chance >= NOT_WORTH_SAYING)) return '';
-  const parts = factors.map(({ kind, chance }) => `${FACTOR_NAMES[kind]} ${chanceInHundred(chance)}`);
+  const parts = factors
+    .filter((f) => f.kind === 'exposure' || f.chance < NOT_WORTH_SAYING)
+    .map(({ kind, chance }) => `${FACTOR_NAMES[kind]} ${chanceInHundred(chance)}`);
   return `${parts.join(' · ')} in 100`;
 }
 

@@ -21,12 +21,16 @@
   const current = useCurrent();
   const answer = $derived(adviser.answer);
   const first = $derived(answer?.remedies[0]);
-  const enough = $derived(
-    answer?.enough
-      ? sayEnough(answer.enough, adviser.clock, (first?.verdict.pUsable ?? 0) >= current.settings.leastChance)
-      : ''
-  );
-  const stops = $derived(answer?.enough?.kind === 'stop');
+  const least = $derived(current.settings.leastChance);
+  // the advice follows when the light rests: its number is the one that stands above it by now
+  const now = $derived.by(() => {
+    const said = answer?.enough;
+    if (said?.kind !== 'stop' || current.picked !== null) return said;
+    const chance = judged.shown.pUsable;
+    return chance < least ? { ...said, chance } : null;
+  });
+  const enough = $derived(now ? sayEnough(now, adviser.clock, (first?.verdict.pUsable ?? 0) >= least) : '');
+  const stops = $derived(now?.kind === 'stop');
   const factors = $derived(sayFactors(judged.shown));
   const served = $derived(answer?.served);
   /** Where the frame will likely be lost, what helps is the one next thing. */

@@ -16,6 +16,8 @@ import { sayRemedy } from '../text/say-remedy.ts';
 
 /** What is done elsewhere, or not at all: it is said, and nothing is counted yet. */
 const SAID: ReadonlySet<RemedyStep['kind']> = new Set(['film', 'reading', 'test', 'not-today']);
+/** Within this the last advice is near enough to stand until the next is there. */
+const SAME_LIGHT_STOPS = 1;
 /** The page waited for the light to rest already. */
 const REST_MS = 30;
 
@@ -28,6 +30,7 @@ export function isDoable(remedy: Remedy): boolean {
 export class Adviser {
   answer = $state.raw<AdviceAnswer | null>(null);
   readonly #current: Current;
+  #asked: { readonly loadId: string; readonly lv: number } = { loadId: '', lv: 0 };
   readonly #line = new WorkerLine<AdviceQuestion, AdviceAnswer>(
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- an address, never changed; the bundler looks for these very words
     () => new Worker(new URL('../../../workers/advice.ts', import.meta.url), { type: 'module' })
@@ -45,6 +48,11 @@ export class Adviser {
   /** Asks for advice when the light has rested. @returns what takes the question back */
   ask({ situation, pair, light }: Judged): () => void {
     const { films, things, settings, leftAt } = this.#current;
+    // what was said of another pair or another light is not what helps here
+    const { loadId } = pair;
+    if (loadId !== this.#asked.loadId || Math.abs(light.lv - this.#asked.lv) > SAME_LIGHT_STOPS)
+      this.answer = null;
+    this.#asked = { loadId, lv: light.lv };
     let back = (): void => undefined;
     const timer = setTimeout(() => {
       const question: AdviceQuestion = {
