@@ -4,7 +4,7 @@ import type { Camera } from '../src/core/camera/camera.ts';
 import { filmWindow } from '../src/core/film/window.ts';
 import { STARTING_LIGHT } from '../src/core/ways/choice.ts';
 import { pairVerdicts } from '../src/core/advice/pairs.ts';
-import { reachOf } from '../src/core/advice/reach.ts';
+import { reachBoth, reachOf } from '../src/core/advice/reach.ts';
 import { remediesFor } from '../src/core/advice/remedies.ts';
 import { errorSd, type Situation } from '../src/core/error/situation.ts';
 import { PLAIN } from '../src/core/error/circumstances.ts';
@@ -27,6 +27,8 @@ function situationOf(camera: Camera, filmId: string): Situation {
 }
 const scales = situationOf(named('demo-corvane', CAMERAS_BY_HAND), 'demo-heliodor');
 const heron = situationOf(named('demo-heron', CAMERAS_BY_THEMSELVES), 'demo-minutepack');
+// the same with a cell that is known: one normal instead of the five that an old one is mixed of
+const modern: Situation = { ...heron, camera: { ...heron.camera, condition: 'automatic' } };
 const withFlash: Situation = {
   ...scales,
   circumstances: {
@@ -93,6 +95,9 @@ const engine = medianMs(() => {
 const itself = medianMs(() => {
   kept += bestSetting(heron, {})?.pUsable ?? 0;
 });
+const itselfModern = medianMs(() => {
+  kept += bestSetting(modern, {})?.pUsable ?? 0;
+});
 const flashed = medianMs(() => {
   kept += bestSetting(withFlash, {})?.pUsable ?? 0;
 });
@@ -103,9 +108,11 @@ console.table({
   'a candidate, least code possible': us(minimal, byHand.length),
   'a candidate set by hand': `${us(engine, byHand.length)} (${(engine / minimal).toFixed(1)} times the least)`,
   'a candidate set by hand, with flash': us(flashed, byHand.length),
-  'a candidate that sets itself': us(itself, byItself.length),
+  'a candidate that sets itself': us(itselfModern, byItself.length),
+  'a candidate that sets itself, old cell': us(itself, byItself.length),
   'a reach, set by hand': ms(() => reachOf(scales, {})),
-  [`a reach, sets itself, ${byItself.length} settings`]: ms(() => reachOf(heron, {})),
+  [`a reach, sets itself, ${byItself.length} settings, both lanes`]: ms(() => reachBoth(modern, {})),
+  'the same, old cell': ms(() => reachBoth(heron, {})),
   'pairs table, 30 cameras and 30 films': ms(() => pairVerdicts(cameras, films, STARTING_LIGHT, contrast)),
   'remedies, set by hand': ms(() => remediesFor(scales, {}, atHand)),
   'remedies, sets itself': ms(() => remediesFor(heron, {}, atHand))

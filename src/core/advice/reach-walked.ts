@@ -13,7 +13,7 @@ import type { LvInterval, Reach, Service } from './reach-shape.ts';
 /** Step of the walk along the scale for cameras that set themselves, LV. */
 const STEP_LV = 0.5;
 /** How sharply a walked edge is found, LV. */
-const WALK_EDGE_LV = 0.01;
+const WALK_EDGE_LV = 0.02;
 
 interface Step {
   readonly lv: number;

@@ -16,6 +16,9 @@ import { certainFailure, focusAt, handAt, subjectAt } from './conditions.ts';
 import { flashSpread, handFlashChances, type FlashChances } from './flash-chance.ts';
 import type { Prepared } from './prepared.ts';
 
+/** An exposure as unlikely as this is not worth asking about hand, subject and focus. */
+const HOPELESS = 0.1;
+
 /** What a setting made by hand gives, whatever the film and the light. */
 interface Given {
   readonly exposure: Exposure;
@@ -67,7 +70,9 @@ export class SetByHand implements Candidate {
     return { exposure: this.exposure, deltaStops: this.base + lv + this.#repeatStops, flash: null };
   }
 
-  windowAt: (lv: number) => FilmWindow = () => this.prepared.window;
+  windowAt(_lv: number): FilmWindow {
+    return this.prepared.window;
+  }
 
   chanceAt(lv: number, window: StopWindow): number {
     return normalBetween(this.base + lv + this.#repeatStops, this.#sd, window.lo, window.hi);
@@ -82,8 +87,13 @@ export class SetByHand implements Candidate {
   }
 
   boundAt(lv: number): number {
+    const { lo, hi } = this.prepared.window.usable;
+    // the table is good to 2e-9
+    const exposure = quickBetween(this.base + lv + this.#repeatStops, this.#sd, lo, hi) + 1e-8;
+    // most settings are out of the question by their exposure: nothing else is asked about them
+    if (exposure < HOPELESS) return exposure;
     const [hand, subject, focus] = this.conditions();
-    return this.chanceAt(lv, this.prepared.window.usable) * hand * subject * focus;
+    return exposure * hand * subject * focus;
   }
 
   /** Chances of hand, subject and focus with the time and aperture that are set. */
@@ -115,11 +125,11 @@ export class SetByHandWithFlash extends SetByHand {
     return { exposure: this.exposure, deltaStops: mixed + this.prepared.repeatStops, flash };
   }
 
-  override windowAt = (lv: number): FilmWindow => {
+  override windowAt(lv: number): FilmWindow {
     const flash = this.#flash;
     const rules = flash !== null && flash.stops - this.base - lv >= FLASH_RULES_STOPS;
     return rules ? this.prepared.flashWindow : this.prepared.window;
-  };
+  }
 
   override chanceAt(lv: number, window: StopWindow): number {
     const flash = this.#flash;

@@ -104,20 +104,35 @@ function interpolateLog(
   from: keyof ReciprocityRow,
   to: keyof ReciprocityRow
 ): number {
-  const bad = firstBadRow(rows);
-  if (bad !== null) throw new RangeError(`reciprocity row ${bad + 1} must rise in both columns`);
-  const points = rows.map((r) => [Math.log(r[from]), Math.log(r[to])] as const);
+  const points = logsOf(rows);
   const x = Math.log(seconds);
   const first = points[0];
   // before the first row the law holds as far as that row's own shift allows: a line of slope 1 through it
-  if (!first || x <= first[0]) return Math.exp(x + (first ? first[1] - first[0] : 0));
-  const at = points.findIndex((p) => x <= p[0]);
+  if (!first || x <= first[from]) return Math.exp(x + (first ? first[to] - first[from] : 0));
+  const at = points.findIndex((p) => x <= p[from]);
   const hi = at === -1 ? points.length - 1 : at;
   const a = points[hi - 1];
   const b = points[hi];
   if (!b) return seconds;
-  if (!a) return Math.exp(b[1] + x - b[0]);
-  return Math.exp(a[1] + ((x - a[0]) * (b[1] - a[1])) / (b[0] - a[0]));
+  if (!a) return Math.exp(b[to] + x - b[from]);
+  return Math.exp(a[to] + ((x - a[from]) * (b[to] - a[to])) / (b[from] - a[from]));
+}
+
+// a table is asked about every time of every camera: it is checked and its logarithms are taken once
+const logs = new WeakMap<readonly ReciprocityRow[], readonly ReciprocityRow[]>();
+
+/** The rows by the logarithms of their times. */
+function logsOf(rows: readonly ReciprocityRow[]): readonly ReciprocityRow[] {
+  const known = logs.get(rows);
+  if (known) return known;
+  const bad = firstBadRow(rows);
+  if (bad !== null) throw new RangeError(`reciprocity row ${bad + 1} must rise in both columns`);
+  const found = rows.map((r) => ({
+    meteredSeconds: Math.log(r.meteredSeconds),
+    neededSeconds: Math.log(r.neededSeconds)
+  }));
+  logs.set(rows, found);
+  return found;
 }
 
 function requirePositive(name: string, value: number): void {
