@@ -39,7 +39,11 @@
   const [worst, ...others] = $derived(judged.shown.failures);
 </script>
 
-<div class="grid gap-1.5 min-h-11 [align-content:start] text-[0.9375rem] leading-[1.3]">
+<div
+  class="grid gap-1.5 min-h-11 [align-content:start] text-[0.9375rem] leading-[1.3]"
+  aria-busy={answer === null}
+  data-testid="first-help"
+>
   {#if enough !== ''}<p class:stop={stops} data-testid="enough">{enough}</p>{/if}
   {#if worst}
     <p data-testid="held-back">{sayFailure(worst)}</p>
