@@ -25,6 +25,7 @@ const CORE_ORDER = [
   'error',
   'chance',
   'advice',
+  'plan',
   'log',
   'learn',
   'offline'

@@ -1,0 +1,57 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { dayBand, lightOfBoth, lightUnderSky, type PlanDay } from './day-light.ts';
+
+const lux = (lv: number): number => 2.5 * 2 ** lv;
+const DAY: PlanDay = {
+  ...{
+    place: { latitude: 52, longitude: 5 },
+    fromMs: Date.UTC(2026, 8, 12, 12),
+    toMs: Date.UTC(2026, 8, 13, 12)
+  },
+  ...{ sky: 'clear', facing: 'front', ground: 'ground', lamps: null, shadeFromMs: null }
+};
+
+test('two lights add up in lux', () => {
+  expect(lightOfBoth({ lv: 5, sdStops: 0.5 }, { lv: 5, sdStops: 0.5 }).lv).toBeCloseTo(6, 12);
+  const any = fc.record({
+    lv: fc.double({ min: -8, max: 18, noNaN: true }),
+    sdStops: fc.double({ min: 0, max: 2, noNaN: true })
+  });
+  fc.assert(
+    fc.property(any, any, (a, b) => {
+      const both = lightOfBoth(a, b);
+      expect(lux(both.lv) / (lux(a.lv) + lux(b.lv))).toBeCloseTo(1, 9);
+      expect(both).toEqual(lightOfBoth(b, a));
+      expect(both.sdStops).toBeLessThanOrEqual(Math.max(a.sdStops, b.sdStops) + 1e-12);
+    })
+  );
+});
+
+test('at night lamps are the light, by day they do not count', () => {
+  const lamps = { lv: 4, sdStops: 1, contrast: 'hard' } as const;
+  const light = lightUnderSky({ ...DAY, lamps }, 'clear');
+  const bare = lightUnderSky(DAY, 'clear');
+  const [noon, night] = [Date.UTC(2026, 8, 12, 12), Date.UTC(2026, 8, 12, 23)];
+  expect(light(night).lv).toBeCloseTo(4, 1);
+  expect(light(night)).toMatchObject({ contrast: 'hard', lightKind: 'lamps' });
+  expect(light(noon).lv - bare(noon).lv).toBeLessThan(0.01);
+  expect(light(noon).lightKind).toBe('daylight');
+});
+
+test('from a moment on the subject lies in the shade', () => {
+  const shadeFromMs = Date.UTC(2026, 8, 12, 14);
+  const light = lightUnderSky({ ...DAY, shadeFromMs }, 'clear');
+  const [before, then] = [light(shadeFromMs - 1), light(shadeFromMs)];
+  expect(before.lv - then.lv).toBeGreaterThan(1.5);
+  expect(then.contrast).toBe('flat');
+});
+
+test('the band holds the light under every sky', () => {
+  for (const point of dayBand({ ...DAY, sky: 'unsaid' }, 3_600_000))
+    for (const sky of ['clear', 'partly', 'cloudy'] as const) {
+      const { lv } = lightUnderSky(DAY, sky)(point.ms);
+      expect(lv).toBeGreaterThan(point.lowLv);
+      expect(lv).toBeLessThan(point.highLv);
+    }
+});

@@ -1,0 +1,161 @@
+import { describe, expect, test } from 'vitest';
+import {
+  FOLDING_REFLEX,
+  INSTANT_160,
+  METERLESS,
+  mono,
+  slide,
+  TWIN,
+  INSTANT_800
+} from '../advice/panel.test.fixtures.ts';
+import { atHandFrom } from '../advice/at-hand.ts';
+import { sunAndMoonAt } from '../sky/position.ts';
+import { dayBounds } from '../sky/wall-clock.ts';
+import { lightUnderSky, type PlanDay } from './day-light.ts';
+import { servingAt, type PlanPair } from './serving.ts';
+import { pairDay } from './windows.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Film } from '../film/film.ts';
+import type { Purpose } from '../error/situation.ts';
+
+const MINUTE = 60_000;
+const LISBON = { latitude: 38.72, longitude: -9.14 };
+/** From noon to noon by the clocks of a zone. */
+const nightOf = (date: string, zone: string, more: Partial<PlanDay> = {}): PlanDay => {
+  const { fromMs, toMs } = dayBounds(date, zone);
+  return {
+    ...{ place: LISBON, fromMs: fromMs + 12 * 60 * MINUTE, toMs: toMs + 12 * 60 * MINUTE },
+    ...{ sky: 'clear', facing: 'front', ground: 'ground', lamps: null, shadeFromMs: null },
+    ...more
+  };
+};
+const pairOf = (camera: Camera, film: Film, purpose?: Purpose, leastChance = 0.5): PlanPair => ({
+  situation: {
+    ...{ camera, film, light: { lv: 0, sdStops: 0 }, contrast: 'normal' },
+    ...(purpose ? { purpose } : {})
+  },
+  // with no filters of one's own
+  ...{ present: {}, atHand: { ...atHandFrom([], []), filters: [] }, leastChance }
+});
+const TRAILS = pairOf(FOLDING_REFLEX, INSTANT_160, 'light-trails', 0.4);
+
+describe('windows', () => {
+  test.each([
+    ['an automatic camera, light trails', TRAILS, 'standing'],
+    ['a meterless camera in the hand', pairOf(METERLESS, slide(100)), 'hand'],
+    ['a twin-lens on fast film in the hand', pairOf(TWIN, INSTANT_800), 'hand']
+  ] as const)('agree with the engine minute by minute: %s', (_, pair, support) => {
+    const day = nightOf('2026-09-12', 'Europe/Lisbon');
+    const light = lightUnderSky(day, 'clear');
+    const { windows } = pairDay(pair, day, support);
+    for (let ms = day.fromMs; ms <= day.toMs; ms += MINUTE) {
+      const said = windows.some((w) => ms >= w.from.likelyMs && ms <= w.to.likelyMs);
+      // an edge is found to a quarter of a minute
+      const nearEdge = windows.some((w) =>
+        [w.from.likelyMs, w.to.likelyMs].some((edge) => Math.abs(edge - ms) <= 15_000)
+      );
+      if (!nearEdge)
+        expect(servingAt(pair, light(ms), support)?.serves, new Date(ms).toISOString()).toBe(said);
+    }
+  });
+
+  test('four to ten seconds at f/8 on ISO 160 are to be had at dusk while the sun is 3 to 6° down', () => {
+    // common practice, no source: 4–10 s on the folding reflex at half-light; the Explanatory Supplement (1992) gives 3.4 lx
+    // on level ground at −6° and about 30 lx at −4°, which are 39 s and 4½ s by f/8 on ISO 160
+    const day = nightOf('2026-09-12', 'Europe/Lisbon');
+    const [evening, morning, ...more] = pairDay(TRAILS, day, 'standing').windows;
+    expect(more).toEqual([]);
+    for (const window of [evening, morning]) {
+      const { from, to } = window ?? { from: null, to: null };
+      for (const edge of [from, to]) {
+        const { altitude } = sunAndMoonAt(edge?.likelyMs ?? NaN, LISBON).sun;
+        expect(altitude).toBeGreaterThan(-6);
+        expect(altitude).toBeLessThan(-3);
+      }
+      for (const { first, last } of window?.parts ?? [])
+        for (const { exposure } of [first, last]) {
+          expect(exposure.fNumber).toBeCloseTo(8, 0);
+          expect(exposure.seconds).toBeGreaterThan(3);
+          expect(exposure.seconds).toBeLessThan(13);
+        }
+    }
+  });
+
+  test('in the hand there are no trails', () =>
+    expect(pairDay(TRAILS, nightOf('2026-09-12', 'Europe/Lisbon'), 'hand').windows).toEqual([]));
+
+  test('under an unsaid sky an edge has an earliest, a likely and a latest minute', () => {
+    const day = nightOf('2026-09-12', 'Europe/Lisbon', { sky: 'unsaid' });
+    const pair = pairOf(TWIN, INSTANT_800);
+    const [window] = pairDay(pair, day, 'hand').windows;
+    const under = (sky: 'clear' | 'partly' | 'cloudy') =>
+      pairDay(pair, { ...day, sky }, 'hand').windows[0]?.to.likelyMs ?? NaN;
+    const all = [under('clear'), under('partly'), under('cloudy')];
+    expect(window?.to).toEqual({
+      ...{ earliestMs: Math.min(...all), likelyMs: under('partly'), latestMs: Math.max(...all) }
+    });
+    expect((window?.to.latestMs ?? 0) - (window?.to.earliestMs ?? 0)).toBeGreaterThan(5 * MINUTE);
+  });
+
+  test('lamps that stay on keep a pair working after dark', () => {
+    const pair = pairOf(METERLESS, mono(400));
+    const day = nightOf('2026-12-12', 'Europe/Lisbon');
+    const lamps = { lv: 7.5, sdStops: 1, contrast: 'normal' } as const;
+    const dark = pairDay(pair, day, 'hand').windows;
+    const lit = pairDay(pair, { ...day, lamps }, 'hand').windows;
+    const open = (windows: typeof dark) =>
+      windows.reduce((sum, w) => sum + w.to.likelyMs - w.from.likelyMs, 0);
+    expect(open(lit)).toBeGreaterThan(open(dark));
+  });
+
+  test('the shade of a hill ends a slow film’s light earlier', () => {
+    const pair = pairOf(METERLESS, slide(25), undefined, 0.5);
+    const day = nightOf('2026-09-12', 'Europe/Lisbon');
+    const shadeFromMs = day.fromMs + 3 * 3_600_000;
+    const end = (d: PlanDay) => pairDay(pair, d, 'hand').windows[0]?.to.likelyMs ?? d.fromMs;
+    expect(end({ ...day, shadeFromMs })).toBeLessThan(end(day));
+  });
+
+  test('a window over midnight is one window, and lasts through a clock change', () => {
+    const pair = pairOf(METERLESS, mono(400));
+    // the night in which the clocks go back
+    const day = nightOf('2026-10-24', 'Europe/Lisbon', {
+      lamps: { lv: 7, sdStops: 0.5, contrast: 'normal' }
+    });
+    expect(day.toMs - day.fromMs).toBe(25 * 60 * 60_000 - 60 * 60_000 * 1);
+    const { windows } = pairDay(pair, day, 'standing');
+    expect(windows).toHaveLength(1);
+    expect(windows[0]).toMatchObject({ openAtStart: true, openAtEnd: true });
+  });
+
+  test('where the sun does not set there is no dusk to wait for', () => {
+    const place = { latitude: 71, longitude: 25.8 };
+    expect(pairDay(TRAILS, nightOf('2026-06-21', 'Europe/Oslo', { place }), 'standing').windows).toEqual([]);
+    // nor, at the pole in December, a day
+    const pole = { latitude: -90, longitude: 0 };
+    const day = nightOf('2026-06-21', 'UTC', { place: pole });
+    expect(pairDay(pairOf(TWIN, INSTANT_800), day, 'hand').windows).toEqual([]);
+  });
+
+  test('south of the equator dusk comes too', () => {
+    const place = { latitude: -33.9, longitude: 18.4 };
+    const { windows } = pairDay(TRAILS, nightOf('2026-06-21', 'Africa/Johannesburg', { place }), 'standing');
+    const [dusk] = windows;
+    const { altitude } = sunAndMoonAt(dusk?.from.likelyMs ?? NaN, place).sun;
+    expect(altitude).toBeGreaterThan(-6);
+    expect(altitude).toBeLessThan(-3);
+  });
+
+  test('the parts of a window follow each other without gaps', () => {
+    const { windows } = pairDay(
+      pairOf(METERLESS, slide(100)),
+      nightOf('2026-09-12', 'Europe/Lisbon'),
+      'hand'
+    );
+    for (const { from, to, parts } of windows) {
+      expect(parts[0]?.fromMs).toBe(from.likelyMs);
+      expect(parts.at(-1)?.toMs).toBe(to.likelyMs);
+      parts.slice(1).forEach((part, i) => expect(part.fromMs).toBe(parts[i]?.toMs));
+    }
+  });
+});
