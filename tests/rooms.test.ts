@@ -77,7 +77,9 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^yup$/,
       /^tinykeys$/,
       /^idb$/,
-      /^apexcharts$/
+      /^apexcharts$/,
+      /^d3-scale$/,
+      /^ical-generator$/
     ]
   },
   {

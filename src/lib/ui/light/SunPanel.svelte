@@ -1,7 +1,7 @@
 <!-- Light from sun, moon and sky at a place and moment, and how it will go on. -->
 <script lang="ts">
   import { TOLD_SKIES } from '#core/sky/illuminance.ts';
-  import { FACINGS, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
+  import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
   import { timeText, zoneHere } from '#core/sky/zone.ts';
   import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
   import { formatLv, formatThirds } from '#core/units/stops.ts';
@@ -9,7 +9,7 @@
   import { useCurrent } from '../current.svelte.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { percent, shareOf, WHOLE } from '../rule/view.ts';
-  import { FACING_WORDS, skyName } from '../text/say-light.ts';
+  import { FACING_WORDS, GROUND_WORDS, skyName } from '../text/say-light.ts';
   import PlaceField from './PlaceField.svelte';
   import type { LightPanelWay } from './panel.ts';
   import { recentPlaces } from './recent-places.ts';
@@ -28,11 +28,6 @@
   // what is entered afterwards is the draft's own
   // svelte-ignore state_referenced_locally
   const draft = new SunDraft(light.way.kind === 'sun' ? light.way : current.planned, place);
-  const GROUND_WORDS: Readonly<Record<Ground, string>> = {
-    ground: 'grass, streets',
-    sand: 'pale sand',
-    snow: 'snow'
-  };
   const zone = $derived(draft.place?.zone ?? zoneHere());
 
   // the light follows what is entered; while something is missing the last good one stays

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type ApexCharts from 'apexcharts';
   import { onMount } from 'svelte';
+  import { nonceOfPage } from './nonce.ts';
 
   let {
     label,
@@ -15,11 +16,6 @@
     stacked?: boolean;
   } = $props();
   let box: HTMLElement;
-
-  /** What lets the library write its styles into this page, and nobody else. */
-  function nonceOfPage(): string {
-    return document.querySelector<HTMLScriptElement>('script[nonce]')?.nonce ?? '';
-  }
 
   onMount(() => {
     let chart: ApexCharts | null = null;

@@ -5,6 +5,7 @@
   import ConflictCard from './ConflictCard.svelte';
   import { offline } from './offline.svelte.ts';
   import { queueFromText, queueText } from './queue-file.ts';
+  import { saveAs } from '../files/save-as.ts';
   import { sayAction } from './say-offline.ts';
 
   const carried = $derived(offline.carried);
@@ -15,11 +16,7 @@
   function save(): void {
     const now = new Date().toISOString();
     const text = queueText(offline.queue, offline.unreadable, now);
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    link.download = `just-enough-queue-${now.slice(0, 10)}.json`;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+    saveAs(text, 'application/json', `just-enough-queue-${now.slice(0, 10)}.json`);
   }
 
   async function takeIn(input: HTMLInputElement): Promise<void> {

@@ -2,12 +2,13 @@
 <script lang="ts">
   import Backpack from '@lucide/svelte/icons/backpack';
   import Camera from '@lucide/svelte/icons/camera';
+  import Sunset from '@lucide/svelte/icons/sunset';
   import NotebookPen from '@lucide/svelte/icons/notebook-pen';
   import { page } from '$app/state';
   import { MAIN_PLACES } from './places.ts';
 
   let { query }: { query: string } = $props();
-  const ICONS = { camera: Camera, backpack: Backpack, notebook: NotebookPen } as const;
+  const ICONS = { camera: Camera, sunset: Sunset, backpack: Backpack, notebook: NotebookPen } as const;
 </script>
 
 <nav class="apart mr-auto flex gap-1" aria-label="Places">

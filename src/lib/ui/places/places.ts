@@ -8,7 +8,7 @@ export interface Place {
   /** The key that leads there; null = none. */
   readonly key: string | null;
   /** The name of its icon in the set; null where it has no link of its own on every page. */
-  readonly icon: 'camera' | 'backpack' | 'notebook' | null;
+  readonly icon: 'camera' | 'sunset' | 'backpack' | 'notebook' | null;
   /** Whether it fills itself from what the phone carries when the server is out of reach. */
   readonly offline: boolean;
   /** Whether the light is what it is about: the light rule stands there unfolded. */
@@ -20,6 +20,7 @@ export interface Place {
 /** Every place, in the order of its keys. */
 export const PLACES: readonly Place[] = [
   { path: '/shoot', name: 'Shoot', key: '1', icon: 'camera', offline: true, light: true },
+  { path: '/plan', name: 'Plan', key: '7', icon: 'sunset', offline: true, light: false },
   { path: '/kit', name: 'Kit', key: '2', icon: 'backpack', offline: false, light: false },
   { path: '/log', name: 'Log', key: '3', icon: 'notebook', offline: false, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },

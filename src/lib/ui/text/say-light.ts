@@ -9,7 +9,7 @@ import type { SkyClue } from '#core/light/sky-first.ts';
 import type { FittingSpeeds } from '#core/advice/film-speeds.ts';
 import type { LvInterval, Reach } from '#core/advice/reach-shape.ts';
 import type { ToldSky } from '#core/sky/illuminance.ts';
-import type { Facing } from '#core/sky/sky-light.ts';
+import type { Facing, Ground } from '#core/sky/sky-light.ts';
 import { clockText } from '#core/sky/zone.ts';
 import { formatHalves, formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 import type { LightChoice, LightWay } from '#core/ways/choice.ts';
@@ -66,6 +66,13 @@ export const FACING_WORDS: Readonly<Record<Facing, string>> = {
   back: 'lit from behind',
   'shaded-side': 'its shaded side',
   'open-shade': 'in open shade'
+};
+
+/** What lies around the subject. */
+export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
+  ground: 'grass, streets',
+  sand: 'pale sand',
+  snow: 'snow'
 };
 
 /** What a kind of sky is called. */

@@ -1,0 +1,108 @@
+<!-- What a day is planned for: where, when, under which sky, for what. -->
+<script lang="ts">
+  import { PURPOSES } from '#core/error/situation.ts';
+  import { TOLD_SKIES } from '#core/sky/illuminance.ts';
+  import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
+  import type { NamedPlace } from '#core/ways/choice.ts';
+  import { formatLv } from '#core/units/stops.ts';
+  import PlaceField from '../light/PlaceField.svelte';
+  import Tile from '../shoot/frame/Tile.svelte';
+  import { PURPOSE_WORDS } from '../shoot/words.ts';
+  import { FACING_WORDS, GROUND_WORDS, skyName } from '../text/say-light.ts';
+  import { LAMP_SCENES, type PlanDraft } from './plan-draft.svelte.ts';
+
+  let {
+    draft,
+    lately,
+    onplace
+  }: { draft: PlanDraft; lately: readonly NamedPlace[]; onplace: (place: NamedPlace) => void } = $props();
+  const uid = $props.id();
+  const DAYS = ['today', 'tomorrow'] as const;
+  const pick = <T extends string>(all: readonly T[], value: string, otherwise: T): T =>
+    all.find((x) => x === value) ?? otherwise;
+</script>
+
+{#snippet text(label: string, field: 'date' | 'shadeFrom' | 'between', trouble: string, example: string)}
+  <div class="min-w-0">
+    <label class="block text-[0.8125rem] text-(--soft)" for="{uid}-{field}">{label}</label>
+    <input
+      id="{uid}-{field}"
+      class="input w-full"
+      autocomplete="off"
+      maxlength="40"
+      inputmode={field === 'between' ? 'numeric' : undefined}
+      placeholder={example}
+      bind:value={draft[field]}
+      aria-invalid={trouble !== ''}
+      aria-describedby="{uid}-{field}-trouble"
+    />
+    <p
+      id="{uid}-{field}-trouble"
+      class="text-[0.875rem] leading-tight font-semibold text-(--accent)"
+      role="status"
+    >
+      {trouble}
+    </p>
+  </div>
+{/snippet}
+
+<div class="grid content-start gap-2">
+  {#if draft.place}<p><b>{draft.place.name}</b> <span class="soft">({draft.place.zone})</span></p>{/if}
+  <PlaceField place={draft.place} {lately} {onplace} />
+  {#if draft.place}
+    <div class="grid grid-cols-[1fr_auto_auto] items-end gap-1.5">
+      {@render text('Day', 'date', draft.dateTrouble, 'tomorrow, Saturday or 12.9.')}
+      {#each DAYS as day (day)}
+        <button
+          type="button"
+          class="chip self-start mt-5"
+          aria-pressed={draft.date === day}
+          onclick={() => (draft.date = day)}>{day}</button
+        >
+      {/each}
+    </div>
+    <Tile
+      label="Purpose"
+      value={draft.purpose}
+      onchoose={(value: string) => (draft.purpose = pick(PURPOSES, value, 'good-frame'))}
+    >
+      {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
+    </Tile>
+    <div class="grid grid-cols-2 gap-1.5">
+      <Tile
+        label="The sky"
+        value={draft.sky}
+        onchoose={(value: string) => (draft.sky = pick(TOLD_SKIES, value, 'unsaid'))}
+      >
+        {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
+      </Tile>
+      <Tile
+        label="The subject is"
+        value={draft.facing}
+        onchoose={(value: string) => (draft.facing = pick(FACINGS, value, 'front'))}
+      >
+        {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
+      </Tile>
+      <Tile
+        label="Lamps that stay on"
+        value={draft.lamps}
+        onchoose={(value: string) => (draft.lamps = value)}
+      >
+        <option value="">none</option>
+        {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
+          >{/each}
+      </Tile>
+      <Tile
+        label="On"
+        value={draft.ground}
+        onchoose={(value: string) => (draft.ground = pick(GROUNDS, value, 'ground'))}
+      >
+        {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
+      </Tile>
+      {@render text('The sun is off it from', 'shadeFrom', draft.shadeTrouble, '16:20')}
+      {@render text('Seconds between frames', 'between', draft.betweenTrouble, '30')}
+    </div>
+  {:else}
+    <p class="soft">Sun, moon and twilight are worked out here, without a network. Say where you will be.</p>
+  {/if}
+</div>

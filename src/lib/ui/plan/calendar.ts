@@ -1,0 +1,38 @@
+// A window as an event for a calendar (iCalendar, RFC 5545): instants in UTC, so that every calendar shows them on its own
+// clocks, and the times at the place in words beside them.
+import ical, { ICalAlarmType } from 'ical-generator';
+import { timeText } from '#core/sky/zone.ts';
+
+/** A window as the calendar gets it. */
+export interface CalendarWindow {
+  /** Milliseconds since 1970. */
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** Of the place. */
+  readonly zone: string;
+  /** When the event is made. */
+  readonly nowMs: number;
+  readonly title: string;
+  readonly place: string;
+  readonly notes: readonly string[];
+}
+
+/** How long before it opens the calendar calls, seconds: to get there and set up. */
+const CALL_SECONDS = 45 * 60;
+
+/** The text of an iCalendar file with one event and its alarm. */
+export function calendarOf({ fromMs, toMs, zone, nowMs, title, place, notes }: CalendarWindow): string {
+  const times = `${timeText(fromMs, zone)}–${timeText(toMs, zone)} at ${place} (${zone})`;
+  const calendar = ical({ prodId: { company: 'Just Enough', product: 'Plan' } });
+  const event = calendar.createEvent({
+    id: `${fromMs}-${toMs}-${nowMs}@just-enough`,
+    start: new Date(fromMs),
+    end: new Date(toMs),
+    stamp: new Date(nowMs),
+    summary: title,
+    location: place,
+    description: [times, ...notes.filter((n) => n !== '')].join('\n')
+  });
+  event.createAlarm({ type: ICalAlarmType.display, trigger: CALL_SECONDS, description: title });
+  return calendar.toString();
+}

@@ -1,0 +1,109 @@
+// A day as it is being planned: what was typed, what it comes to, and what is still needed. The last good day stays.
+import type { Purpose } from '#core/error/situation.ts';
+import { sceneById, SCENES } from '#core/light/scenes.ts';
+import { BETWEEN_SECONDS } from '#core/plan/fits.ts';
+import type { PlanDay } from '#core/plan/day-light.ts';
+import { dayFromWords, timeFromWords } from '#core/sky/day-words.ts';
+import type { ToldSky } from '#core/sky/illuminance.ts';
+import type { Facing, Ground } from '#core/sky/sky-light.ts';
+import { dayBounds, momentOf, wallClock } from '#core/sky/wall-clock.ts';
+import { parseDecimal } from '#core/units/decimal.ts';
+import type { NamedPlace } from '#core/ways/choice.ts';
+import { explainClock } from '../light/say-sun.ts';
+
+const HOUR_MS = 3_600_000;
+/** A day of plans goes from four in the morning to four: the night belongs to the evening before it. */
+const TURN_HOURS = 4;
+
+/** Lamps that the sky falls towards: scenes that are lit by them, brightest first. */
+export const LAMP_SCENES = [...SCENES]
+  .filter((s) => s.lamps && s.group === 'night')
+  .sort((a, b) => b.lv - a.lv);
+
+/** The entry. */
+export class PlanDraft {
+  place = $state.raw<NamedPlace | null>(null);
+  /** The day as typed: "today", "tomorrow", "12.9.". */
+  date = $state('today');
+  sky = $state<ToldSky>('unsaid');
+  facing = $state<Facing>('front');
+  ground = $state<Ground>('ground');
+  /** A scene with lamps; '' = none. */
+  lamps = $state('');
+  /** When the sun goes off the subject, as typed; '' = it does not. */
+  shadeFrom = $state('');
+  purpose = $state<Purpose>('good-frame');
+  /** Seconds between two frames, as typed. */
+  between = $state(String(BETWEEN_SECONDS));
+  /** The clock when the page was opened: a plan for today begins now. */
+  readonly #nowMs: number;
+
+  /** @param place where the light was last summed up */
+  constructor(place: NamedPlace | null, nowMs: number) {
+    this.place = place;
+    this.#nowMs = nowMs;
+  }
+
+  /** The day asked for, YYYY-MM-DD; null while it is none. */
+  readonly #date = $derived.by(() => {
+    if (!this.place) return null;
+    // before four in the morning it is still last night
+    const today = wallClock(this.#nowMs - TURN_HOURS * HOUR_MS, this.place.zone).date;
+    return dayFromWords(this.date.trim() === '' ? 'today' : this.date, today);
+  });
+  readonly #span = $derived.by(() => {
+    if (!this.place || this.#date === null) return null;
+    const { fromMs, toMs } = dayBounds(this.#date, this.place.zone);
+    const [start, end] = [fromMs + TURN_HOURS * HOUR_MS, toMs + TURN_HOURS * HOUR_MS];
+    const isNow = this.#nowMs > start && this.#nowMs < end;
+    // what is over is not planned
+    return { fromMs: isNow ? this.#nowMs : start, toMs: end };
+  });
+  readonly #shade = $derived.by(() => {
+    if (!this.place || this.#date === null || this.shadeFrom.trim() === '') return null;
+    return momentOf(this.#date, timeFromWords(this.shadeFrom) ?? this.shadeFrom, this.place.zone);
+  });
+
+  /** What is wrong with the day; '' when nothing is. */
+  readonly dateTrouble: string = $derived(
+    this.place && this.#date === null ? explainClock({ problem: 'bad-date', text: this.date }) : ''
+  );
+  /** What is wrong with the hour of the shade. */
+  readonly shadeTrouble: string = $derived.by(() => {
+    const shade = this.#shade;
+    if (shade === null || shade.ok) return '';
+    const { error } = shade;
+    return error.problem === 'doubled' || error.problem === 'skipped' ? '' : explainClock(error);
+  });
+  /** What is wrong with the seconds between two frames. */
+  readonly betweenTrouble: string = $derived(
+    this.betweenSeconds === null
+      ? `“${this.between}” is no number of seconds. Give 1 to 3600, for winding and waiting.`
+      : ''
+  );
+  /** Seconds between two frames; null while they are none. */
+  get betweenSeconds(): number | null {
+    const seconds = parseDecimal(this.between);
+    return seconds !== null && seconds >= 1 && seconds <= 3600 ? seconds : null;
+  }
+
+  /** The day; null while something is needed. */
+  readonly day: PlanDay | null = $derived.by(() => {
+    const [span, shade] = [this.#span, this.#shade];
+    if (!this.place || !span) return null;
+    const { sky, facing, ground } = this;
+    const lamps = this.lamps === '' ? null : (sceneById(this.lamps) ?? null);
+    const { latitude, longitude } = this.place;
+    return {
+      place: { latitude, longitude },
+      ...{ ...span, sky, facing, ground },
+      lamps: lamps && { lv: lamps.lv, sdStops: lamps.sdStops, contrast: lamps.contrast },
+      shadeFromMs: shade === null ? null : shade.ok ? shade.value : earlierOf(shade.error)
+    };
+  });
+}
+
+/** Where clocks change the earlier moment is meant: the shade comes once. */
+function earlierOf(error: { readonly problem: string; readonly earlierMs?: number }): number | null {
+  return error.earlierMs ?? null;
+}

@@ -1,0 +1,77 @@
+// A plan in words: when a window opens and closes, what serves it, how many frames it holds.
+import type { Camera } from '#core/camera/camera.ts';
+import type { Fits } from '#core/plan/fits.ts';
+import type { Edge, Part, Window } from '#core/plan/windows.ts';
+import type { Sky } from '#core/sky/illuminance.ts';
+import { timeText } from '#core/sky/zone.ts';
+import { skyName } from '../text/say-light.ts';
+import { chanceInHundred, instructionParts, sayTime } from '../text/say.ts';
+import { sayStep } from '../text/say-remedy.ts';
+
+const MINUTE_MS = 60_000;
+
+/** When a window is open: "18:43–18:47", "until 18:47", "from 18:43 on". @param zone of the place */
+export function sayWhen({ from, to, openAtStart, openAtEnd }: Window, zone: string, isNow: boolean): string {
+  const [start, end] = [timeText(from.likelyMs, zone), timeText(to.likelyMs, zone)];
+  if (openAtStart && openAtEnd) return isNow ? 'from now on, all night' : 'all day and night';
+  if (openAtStart) return isNow ? `now until ${end}` : `until ${end}`;
+  return openAtEnd ? `from ${start} on` : `${start}–${end}`;
+}
+
+const isSpread = ({ earliestMs, latestMs }: Edge): boolean => latestMs - earliestMs >= MINUTE_MS;
+
+/** How far the edges of a window move with the sky; '' where the sky is said, or does not matter. */
+export function saySpread(window: Window, zone: string): string {
+  const { from, to, openAtStart, openAtEnd, notUnder } = window;
+  const span = (edge: Edge): string => `${timeText(edge.earliestMs, zone)}–${timeText(edge.latestMs, zone)}`;
+  const parts = [
+    ...(!openAtStart && isSpread(from) ? [`begins ${span(from)}`] : []),
+    ...(!openAtEnd && isSpread(to) ? [`ends ${span(to)}`] : [])
+  ];
+  const edges = parts.length === 0 ? '' : `As the sky is, it ${parts.join(' and ')}.`;
+  const not = notUnder.length === 0 ? '' : ` Not under ${notUnder.map(sayUnder).join(' or ')}.`;
+  return `${edges}${not}`.trim();
+}
+
+const sayUnder = (sky: Sky): string => `a ${skyName(sky)} sky`;
+
+/** What serves a part of a window, in columns: from when on, what to set, how long the frames take, how likely they are. */
+export interface PartWords {
+  readonly from: string;
+  readonly set: string;
+  readonly time: string;
+  readonly chance: string;
+}
+
+/** A part in words: "16:02", "Dusk 3 + Night 6, lighten–darken 0", "4.2 to 5.6 s", "70–77". */
+export function sayPart(camera: Camera, { fromMs, first, last, steps }: Part, zone: string): PartWords {
+  const filters = steps.map((s) =>
+    s.kind === 'filter' && s.filter.name !== '' ? s.filter.name : sayStep(s)
+  );
+  const set = [
+    ...(filters.length === 0 ? [] : [filters.join(' + ')]),
+    ...instructionParts(camera, first.setting)
+  ];
+  const words = set.join(', ');
+  const [from, to] = [sayTime(first.exposure.seconds), sayTime(last.exposure.seconds)];
+  const chances = [first, last].map((v) => chanceInHundred(v.pUsable));
+  const [least, most] = [Math.min(...chances), Math.max(...chances)];
+  return {
+    from: timeText(fromMs, zone),
+    set: words === '' ? 'Nothing to set' : words.charAt(0).toUpperCase() + words.slice(1),
+    time: from === to ? from : `${from} to ${to}`,
+    chance: least === most ? String(most) : `${least}–${most}`
+  };
+}
+
+/** What fits: "All 8 left fit, 16.00 in film; last press 18:46". @param left frames left on the film */
+export function sayFits({ frames, lastPressMs, cost }: Fits, left: number, zone: string): string {
+  if (left === 0) return 'No frame is left on this film.';
+  if (frames === 0 || lastPressMs === null) return 'Too short for one frame.';
+  const price = cost === null ? '' : ` (${cost.toFixed(2)} of film)`;
+  const count =
+    frames === left
+      ? `${left === 1 ? 'The one frame left fits' : `All ${left} frames left fit`}${price}`
+      : `${frames} of ${left} frames left fit${price}`;
+  return `${count}. Last press at ${timeText(lastPressMs, zone)}.`;
+}
