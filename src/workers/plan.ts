@@ -2,7 +2,7 @@
 import type { Support } from '#core/error/situation.ts';
 import { dayBand, type BandPoint, type PlanDay } from '#core/plan/day-light.ts';
 import type { PlanPair } from '#core/plan/serving.ts';
-import { pairDay, type Window } from '#core/plan/windows.ts';
+import { pairDay, type Looked, type Window } from '#core/plan/windows.ts';
 import { serve } from './serve.ts';
 
 /** A day and the pairs that it is planned for. */
@@ -10,15 +10,6 @@ export interface PlanQuestion {
   readonly day: PlanDay;
   readonly pairs: readonly { readonly key: string; readonly pair: PlanPair }[];
   readonly supports: readonly Support[];
-}
-
-/** How a frame of a pair comes out from a moment on: for the tones of its strip. */
-export interface ToneAt {
-  readonly ms: number;
-  /** Error of the best setting, stops. */
-  readonly deltaStops: number;
-  /** Chance of the whole frame, 0…1. */
-  readonly chance: number;
 }
 
 /** A part of the plan. */
@@ -29,7 +20,7 @@ export type PlanAnswer =
       readonly key: string;
       readonly support: Support;
       readonly windows: readonly Window[];
-      readonly tones: readonly ToneAt[];
+      readonly looked: readonly Looked[];
     };
 
 /** Steps of the light's course as it is drawn. */
@@ -41,10 +32,7 @@ serve<PlanQuestion, PlanAnswer>(self, function* ({ day, pairs, supports }, progr
   for (const { key, pair } of pairs)
     for (const support of supports) {
       const { windows, looked } = pairDay(pair, day, support);
-      const tones = looked.map(({ point: { ms }, serving: { verdict } }) => ({
-        ...{ ms, deltaStops: verdict.deltaStops, chance: verdict.pUsable }
-      }));
-      yield { part: 'pair', key, support, windows, tones };
+      yield { part: 'pair', key, support, windows, looked };
       progress(++done / (pairs.length * supports.length));
     }
 });

@@ -46,11 +46,16 @@ interface Way {
   readonly measure: number;
 }
 
+/** Whether less light can serve a purpose, so that filters are tried for it. */
+export function isServedByFilters(purpose: Purpose): boolean {
+  return BY_FILTER.has(purpose);
+}
+
 /** How the purpose of a situation is served best; null where it has none that filters could serve. */
 export function purposeServed(situation: Situation, present: Choice, atHand: AtHand): Served | null {
   const { purpose = 'good-frame', camera } = situation;
   const advice = bestSetting(situation, present);
-  if (!BY_FILTER.has(purpose) || !advice) return null;
+  if (!isServedByFilters(purpose) || !advice) return null;
   // over an eye that sets the time a filter lengthens it only where the eye sees it too
   const place: FilterPlace = setsItself(camera) ? 'lens-and-eye' : 'lens';
   const filters = atHand.filters.map(({ name, stops }): RemedyStep => ({

@@ -4,11 +4,18 @@ import type { Contrast } from '../light/contrast.ts';
 import { LV_RANGE, type LightValue } from '../light/lv.ts';
 import type { LightKind } from '../film/traits.ts';
 import { SKIES, type Sky, type ToldSky } from '../sky/illuminance.ts';
-import { observerAt, sunAndMoonFor, type Place } from '../sky/position.ts';
+import { observerAt, sunAndMoonFor, type Place, type SunAndMoon } from '../sky/position.ts';
 import { skyLight, type Facing, type Ground } from '../sky/sky-light.ts';
 
+/**
+ * How sure the light will be when it is there, one sd in stops: it is told then, by eye. What the sky may turn to is in the
+ * skies that a day is planned under. Common practice, no source.
+ */
+export const TOLD_THEN_SD = 0.5;
+
 /** Lamps that stay on: the floor that a falling sky meets. */
-export interface LampFloor extends LightValue {
+export interface LampFloor {
+  readonly lv: number;
   readonly contrast: Contrast;
 }
 
@@ -36,38 +43,72 @@ export interface DayPoint extends LightValue {
   readonly lightKind: LightKind;
 }
 
-/**
- * Two lights on one subject.
- * @param a LV and one sd in stops
- * @param b the other
- * @returns LV of the sum in lux; its sd by the share that each has in it, as independent
- */
-export function lightOfBoth(a: LightValue, b: LightValue): LightValue {
-  const [brighter, dimmer] = a.lv >= b.lv ? [a, b] : [b, a];
-  const ratio = 2 ** (dimmer.lv - brighter.lv);
-  const lv = brighter.lv + Math.log2(1 + ratio);
-  const share = 1 / (1 + ratio);
-  return { lv, sdStops: Math.hypot(share * brighter.sdStops, (1 - share) * dimmer.sdStops) };
+/** LV of two lights on one subject: they add up in lux. */
+export function lvOfBoth(a: number, b: number): number {
+  return Math.max(a, b) + Math.log2(1 + 2 ** -Math.abs(a - b));
 }
 
-/** The light of a day under one sky, ready to be asked about moments. @param sky the one that is said, or one of those it may be */
-export function lightUnderSky(day: PlanDay, sky: Sky): (ms: number) => DayPoint {
+const bodies = new WeakMap<PlanDay, Map<number, SunAndMoon>>();
+
+/** Sun and moon by moment, worked out once for all skies of a day. */
+function bodiesOf(day: PlanDay): (ms: number) => SunAndMoon {
   const observer = observerAt(day.place);
+  const known = bodies.get(day) ?? new Map<number, SunAndMoon>();
+  bodies.set(day, known);
+  return (ms) => {
+    const before = known.get(ms);
+    if (before) return before;
+    const found = sunAndMoonFor(ms, observer);
+    known.set(ms, found);
+    return found;
+  };
+}
+
+/** The light of a day under one sky, as it will be told then; ready to be asked about moments. @param sky the one that is said, or one of those it may be */
+export function lightUnderSky(day: PlanDay, sky: Sky): (ms: number) => DayPoint {
+  const bodiesAt = bodiesOf(day);
   return (ms) => {
     const shaded = day.shadeFromMs !== null && ms >= day.shadeFromMs;
     const facing = shaded ? 'open-shade' : day.facing;
-    const own = skyLight(sunAndMoonFor(ms, observer), { sky, facing, ground: day.ground });
+    const own = skyLight(bodiesAt(ms), { sky, facing, ground: day.ground });
     const { lamps } = day;
-    const both = lamps === null ? own : lightOfBoth(own, lamps);
     const byLamps = lamps !== null && lamps.lv > own.lv;
     return {
       ms,
-      lv: Math.min(LV_RANGE.max, both.lv),
-      sdStops: both.sdStops,
+      lv: Math.min(LV_RANGE.max, lamps === null ? own.lv : lvOfBoth(own.lv, lamps.lv)),
+      sdStops: TOLD_THEN_SD,
       contrast: byLamps ? lamps.contrast : own.contrast,
       lightKind: byLamps ? 'lamps' : 'daylight'
     };
   };
+}
+
+/** Between moments this far apart the light goes evenly, to a hundredth of a stop; where it leaps every moment is asked for. */
+const EVEN_STEPS = 5;
+
+/**
+ * The light of a day under one sky, step by step.
+ * @param stepMs > 0
+ * @returns points from the first moment of the day to its last
+ */
+export function dayCourse(day: PlanDay, sky: Sky, stepMs: number): readonly DayPoint[] {
+  const light = lightUnderSky(day, sky);
+  const count = Math.ceil((day.toMs - day.fromMs) / stepMs);
+  const at = (i: number): number => Math.min(day.toMs, day.fromMs + i * stepMs);
+  const points: DayPoint[] = [light(day.fromMs)];
+  for (let i = 0; i < count; i += EVEN_STEPS) {
+    const [before, next] = [points[i] ?? light(at(i)), Math.min(count, i + EVEN_STEPS)];
+    const after = light(at(next));
+    const even = before.contrast === after.contrast && before.lightKind === after.lightKind;
+    for (let j = i + 1; j < next; j++) {
+      const share = (at(j) - before.ms) / (after.ms - before.ms);
+      points.push(
+        even ? { ...before, ms: at(j), lv: before.lv + share * (after.lv - before.lv) } : light(at(j))
+      );
+    }
+    points.push(after);
+  }
+  return points;
 }
 
 /** The skies that a day may have: the one that is said, else all. The middle one stands for what is likely. */

@@ -6,7 +6,7 @@ import type { RemedyStep } from '../advice/remedy.ts';
 import type { Choice } from '../camera/setting.ts';
 import { prepare } from '../chance/prepared.ts';
 import { judgeCandidate, type Verdict } from '../chance/verdict.ts';
-import { circumstancesOf, type Situation, type Support } from '../error/situation.ts';
+import { circumstancesOf, type Purpose, type Situation, type Support } from '../error/situation.ts';
 import type { DayPoint } from './day-light.ts';
 
 /** A pair with what is asked of it. The situation's light and contrast play no part: the day brings them. */
@@ -27,6 +27,9 @@ export interface Serving {
   readonly serves: boolean;
 }
 
+/** Purposes of whole seconds: the camera has to stand on something. */
+const NEED_STANDING: ReadonlySet<Purpose> = new Set(['light-trails', 'whole-seconds']);
+
 /** The situation at a moment of a day, held in some way. */
 export function situationAt(pair: PlanPair, point: DayPoint, support: Support): Situation {
   const { situation } = pair;
@@ -43,7 +46,9 @@ export function situationAt(pair: PlanPair, point: DayPoint, support: Support): 
 export function servingAt(pair: PlanPair, point: DayPoint, support: Support): Serving | null {
   const situation = situationAt(pair, point, support);
   const { present, atHand, leastChance } = pair;
-  const served = purposeServed(situation, present, atHand);
+  // seconds in the hand are no purpose that filters could serve
+  const inVain = support !== 'standing' && NEED_STANDING.has(situation.purpose ?? 'good-frame');
+  const served = inVain ? null : purposeServed(situation, present, atHand);
   if (served) {
     const { verdict, steps } = served.remedy;
     return { verdict, steps, serves: served.missing === null && verdict.pUsable >= leastChance };
@@ -54,7 +59,7 @@ export function servingAt(pair: PlanPair, point: DayPoint, support: Support): Se
   return (
     best && {
       verdict: judgeCandidate(prepared, best.candidate),
-      ...{ steps: [], serves: best.most >= leastChance }
+      ...{ steps: [], serves: !inVain && best.most >= leastChance }
     }
   );
 }

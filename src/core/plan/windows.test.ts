@@ -100,7 +100,7 @@ describe('windows', () => {
   test('lamps that stay on keep a pair working after dark', () => {
     const pair = pairOf(METERLESS, mono(400));
     const day = nightOf('2026-12-12', 'Europe/Lisbon');
-    const lamps = { lv: 7.5, sdStops: 1, contrast: 'normal' } as const;
+    const lamps = { lv: 7.5, contrast: 'normal' } as const;
     const dark = pairDay(pair, day, 'hand').windows;
     const lit = pairDay(pair, { ...day, lamps }, 'hand').windows;
     const open = (windows: typeof dark) =>
@@ -120,7 +120,7 @@ describe('windows', () => {
     const pair = pairOf(METERLESS, mono(400));
     // the night in which the clocks go back
     const day = nightOf('2026-10-24', 'Europe/Lisbon', {
-      lamps: { lv: 7, sdStops: 0.5, contrast: 'normal' }
+      lamps: { lv: 7, contrast: 'normal' }
     });
     expect(day.toMs - day.fromMs).toBe(25 * 60 * 60_000 - 60 * 60_000 * 1);
     const { windows } = pairDay(pair, day, 'standing');

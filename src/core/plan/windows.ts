@@ -1,27 +1,31 @@
 // When a pair works: the stretches of a day in which its frames are worth pressing for, found under each sky that it may have.
-// Along a sky the pair is asked where the light has changed enough, and every edge is then found by bisection.
+// Along a sky the light is looked at minute by minute, and every edge is then found by bisection.
 import { bisect } from '../numeric/bisect.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { RemedyStep } from '../advice/remedy.ts';
 import type { Verdict } from '../chance/verdict.ts';
 import type { Sky } from '../sky/illuminance.ts';
 import type { Support } from '../error/situation.ts';
-import { likelySky, lightUnderSky, skiesOf, type DayPoint, type PlanDay } from './day-light.ts';
-import { servingAt, type PlanPair, type Serving } from './serving.ts';
+import { dayCourse, likelySky, lightUnderSky, skiesOf, type DayPoint, type PlanDay } from './day-light.ts';
+import type { PlanPair } from './serving.ts';
+import { keyOf, ServingTable } from './serving-table.ts';
 
 /** How far apart moments lie at which the light is looked at. */
 const LOOK_MS = 60_000;
-/** A light that has changed by less makes the same of a pair, near enough to look for edges. */
-const SAME_LV = 0.4;
+/** Looks that are kept for the drawing. */
+const DRAWN_LOOKS = 10;
 /** How sharply an edge is found. */
 const EDGE_MS = 15_000;
 /** A window under another sky is the same one if it lies within this. */
 const SAME_WINDOW_MS = 3 * 3_600_000;
 
-/** A moment of a day with what it makes of a pair. */
+/** A moment of a day with how a frame comes out then. */
 export interface Looked {
-  readonly point: DayPoint;
-  readonly serving: Serving;
+  readonly ms: number;
+  /** Error of the best setting, stops. */
+  readonly deltaStops: number;
+  /** Chance of the whole frame, 0…1. */
+  readonly chance: number;
 }
 
 /** An uninterrupted stretch of time, milliseconds since 1970. */
@@ -61,7 +65,7 @@ export interface Window {
 /** The way of a pair through a day. */
 export interface PairDay {
   readonly windows: readonly Window[];
-  /** Along the likely sky, in order of time: where the light has changed. */
+  /** Along the likely sky, in order of time, every ten minutes; to a sixth of a stop. */
   readonly looked: readonly Looked[];
 }
 
@@ -70,71 +74,39 @@ export interface PairDay {
  * @returns windows in order of time, by the likely sky; nothing for a camera without settings
  */
 export function pairDay(pair: PlanPair, day: PlanDay, support: Support): PairDay {
+  const table = new ServingTable(pair, support);
   const likely = likelySky(day);
-  const bySky = new Map(skiesOf(day).map((sky) => [sky, wayUnder(pair, day, support, sky)]));
-  const main = bySky.get(likely);
-  if (!main) return { windows: [], looked: [] };
-  const others = [...bySky].filter(([sky]) => sky !== likely);
-  const windows = main.stretches.map((stretch) => windowFrom(stretch, main, others, day));
-  return { windows, looked: main.looked };
+  const main = stretchesUnder(table, day, likely);
+  const others = skiesOf(day)
+    .filter((sky) => sky !== likely)
+    .map((sky) => [sky, stretchesUnder(table, day, sky)] as const);
+  const course = courseUnder(day, likely);
+  const looked = course
+    .filter((_, i) => i % DRAWN_LOOKS === 0 || i === course.length - 1)
+    .flatMap((point): readonly Looked[] => {
+      const outcome = table.near(point);
+      return outcome ? [{ ms: point.ms, deltaStops: outcome.deltaStops, chance: outcome.chance }] : [];
+    });
+  return { windows: main.map((stretch) => windowFrom(stretch, others, table, day)), looked };
 }
 
-interface Way {
-  readonly looked: readonly Looked[];
-  readonly stretches: readonly Stretch[];
-}
-
-function wayUnder(pair: PlanPair, day: PlanDay, support: Support, sky: Sky): Way {
+function stretchesUnder(table: ServingTable, day: PlanDay, sky: Sky): readonly Stretch[] {
   const light = lightUnderSky(day, sky);
-  const look = (point: DayPoint): Looked | null => {
-    const serving = servingAt(pair, point, support);
-    return serving && { point, serving };
-  };
-  const serves = (ms: number): boolean => look(light(ms))?.serving.serves === true;
-  const looked: Looked[] = [];
-  for (const point of pointsToLookAt(courseUnder(day, sky))) {
-    const now = look(point);
-    if (!now) return { looked: [], stretches: [] };
-    looked.push(now);
-  }
-  return { looked, stretches: stretchesOf(looked, serves, day) };
-}
-
-/** The moments at which the light has changed enough to ask again: where it leaps, the last before and the first after. */
-function pointsToLookAt(course: readonly DayPoint[]): readonly DayPoint[] {
-  const chosen: DayPoint[] = [];
-  course.forEach((point, i) => {
-    const [last, before] = [chosen.at(-1), course[i - 1]];
-    const isEnd = i === 0 || i === course.length - 1;
-    const leaps = before !== undefined && !isSmooth(before, point);
-    if (leaps && before !== last) chosen.push(before);
-    if (isEnd || leaps || !last || Math.abs(last.lv - point.lv) >= SAME_LV || !isSmooth(last, point))
-      chosen.push(point);
-  });
-  return chosen;
-}
-
-function isSmooth(a: DayPoint, b: DayPoint): boolean {
-  return Math.abs(a.sdStops - b.sdStops) < 0.1 && a.contrast === b.contrast && a.lightKind === b.lightKind;
-}
-
-function stretchesOf(
-  looked: readonly Looked[],
-  serves: (ms: number) => boolean,
-  { fromMs, toMs }: Stretch
-): readonly Stretch[] {
+  const serves = (ms: number): boolean => table.serves(light(ms));
   const stretches: Stretch[] = [];
-  let openedMs = looked[0]?.serving.serves === true ? fromMs : null;
-  looked.slice(1).forEach((now, i) => {
-    const before = looked[i] ?? now;
-    const [was, is] = [before.serving.serves, now.serving.serves];
-    if (is && !was) openedMs = bisect(serves, now.point.ms, before.point.ms, EDGE_MS);
-    if (!is && was && openedMs !== null) {
-      stretches.push({ fromMs: openedMs, toMs: bisect(serves, before.point.ms, now.point.ms, EDGE_MS) });
+  let openedMs: number | null = null;
+  let before: { readonly ms: number; readonly serves: boolean } | null = null;
+  for (const point of courseUnder(day, sky)) {
+    const now = { ms: point.ms, serves: table.serves(point) };
+    if (now.serves && before?.serves !== true)
+      openedMs = before ? bisect(serves, now.ms, before.ms, EDGE_MS) : day.fromMs;
+    if (!now.serves && before?.serves === true && openedMs !== null) {
+      stretches.push({ fromMs: openedMs, toMs: bisect(serves, before.ms, now.ms, EDGE_MS) });
       openedMs = null;
     }
-  });
-  return openedMs === null ? stretches : [...stretches, { fromMs: openedMs, toMs }];
+    before = now;
+  }
+  return openedMs === null ? stretches : [...stretches, { fromMs: openedMs, toMs: day.toMs }];
 }
 
 const courses = new WeakMap<PlanDay, Map<Sky, readonly DayPoint[]>>();
@@ -143,24 +115,18 @@ const courses = new WeakMap<PlanDay, Map<Sky, readonly DayPoint[]>>();
 function courseUnder(day: PlanDay, sky: Sky): readonly DayPoint[] {
   const known = courses.get(day) ?? new Map<Sky, readonly DayPoint[]>();
   courses.set(day, known);
-  const course = known.get(sky) ?? timesOf(day).map(lightUnderSky(day, sky));
+  const course = known.get(sky) ?? dayCourse(day, sky, LOOK_MS);
   known.set(sky, course);
   return course;
 }
 
-/** The moments to look at, the last one included. */
-function timesOf({ fromMs, toMs }: Stretch): readonly number[] {
-  const count = Math.ceil((toMs - fromMs) / LOOK_MS);
-  return Array.from({ length: count + 1 }, (_, i) => Math.min(toMs, fromMs + i * LOOK_MS));
-}
-
 function windowFrom(
   stretch: Stretch,
-  main: Way,
-  others: readonly (readonly [Sky, Way])[],
+  others: readonly (readonly [Sky, readonly Stretch[]])[],
+  table: ServingTable,
   day: PlanDay
 ): Window {
-  const matches = others.map(([sky, way]) => [sky, nearest(stretch, way.stretches)] as const);
+  const matches = others.map(([sky, stretches]) => [sky, nearest(stretch, stretches)] as const);
   const found = matches.flatMap(([, match]) => (match ? [match] : []));
   const edge = (of: (s: Stretch) => number): Edge => {
     const all = [stretch, ...found].map(of);
@@ -172,7 +138,7 @@ function windowFrom(
     openAtStart: stretch.fromMs <= day.fromMs,
     openAtEnd: stretch.toMs >= day.toMs,
     notUnder: matches.flatMap(([sky, match]) => (match ? [] : [sky])),
-    parts: partsOf(stretch, main.looked)
+    parts: partsOf(stretch, table, day)
   };
 }
 
@@ -183,27 +149,30 @@ function nearest(stretch: Stretch, all: readonly Stretch[]): Stretch | null {
   return best && gap(best) < SAME_WINDOW_MS ? best : null;
 }
 
-/** The parts of a window by what is set in them; a change lies half way between two looks. */
-function partsOf(stretch: Stretch, looked: readonly Looked[]): readonly Part[] {
-  const inside = looked.filter(
-    ({ point: { ms }, serving }) => serving.serves && ms >= stretch.fromMs && ms <= stretch.toMs
-  );
-  const parts: Part[] = [];
-  for (const { point, serving } of inside) {
-    const { verdict, steps } = serving;
-    const { choice } = verdict.setting;
-    const last = parts.at(-1);
-    if (last && keyOf(last.choice, last.steps) === keyOf(choice, steps)) {
-      parts[parts.length - 1] = { ...last, last: verdict, toMs: point.ms };
-      continue;
-    }
-    const fromMs = last ? (last.toMs + point.ms) / 2 : stretch.fromMs;
-    if (last) parts[parts.length - 1] = { ...last, toMs: fromMs };
-    parts.push({ fromMs, toMs: point.ms, choice, steps, first: verdict, last: verdict });
+/** The parts of a window by what is set in them, minute by minute along the likely sky. */
+function partsOf(stretch: Stretch, table: ServingTable, day: PlanDay): readonly Part[] {
+  const sky = likelySky(day);
+  const inside = courseUnder(day, sky).filter(({ ms }) => ms >= stretch.fromMs && ms <= stretch.toMs);
+  const runs: { fromMs: number; key: string }[] = [];
+  for (const point of inside) {
+    const outcome = table.near(point);
+    if (outcome?.serves !== true) continue;
+    const { key } = outcome;
+    if (runs.at(-1)?.key !== key) runs.push({ fromMs: runs.length === 0 ? stretch.fromMs : point.ms, key });
   }
-  const end = parts.at(-1);
-  if (end) parts[parts.length - 1] = { ...end, toMs: stretch.toMs };
-  return parts;
+  const light = lightUnderSky(day, sky);
+  return runs.flatMap(({ fromMs }, i): readonly Part[] => {
+    const toMs = runs[i + 1]?.fromMs ?? stretch.toMs;
+    const [middle, first, last] = [(fromMs + toMs) / 2, fromMs, toMs].map((ms) => table.exactly(light(ms)));
+    if (!middle || !first || !last) return [];
+    const { verdict, steps } = middle;
+    return [
+      {
+        ...{ fromMs, toMs, steps, choice: verdict.setting.choice },
+        // at the very ends the next setting may be as good: what is told is the part's own
+        first: keyOf(first) === keyOf(middle) ? first.verdict : verdict,
+        last: keyOf(last) === keyOf(middle) ? last.verdict : verdict
+      }
+    ];
+  });
 }
-
-const keyOf = (choice: Choice, steps: readonly RemedyStep[]): string => JSON.stringify([choice, steps]);

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
+  import type { Pair } from '#core/log/pair.ts';
   import { carriedPairs } from '#core/offline/carried.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import { skyEvents } from '#core/sky/events.ts';
@@ -69,6 +70,14 @@
     const ms = pointedMs ?? opens.find((m) => typeof m === 'number') ?? day.fromMs;
     return Math.min(day.toMs, Math.max(day.fromMs, ms));
   });
+  /** The other cameras: those that work at some time, and those that are known not to. */
+  const others = $derived.by(() => {
+    const isIdle = ({ loadId }: Pair): boolean =>
+      LANES.every((lane) => planner.lane(loadId, lane)?.windows.length === 0);
+    const all = pairs.slice(1);
+    return { working: all.filter((p) => !isIdle(p)), idle: all.filter(isIdle) };
+  });
+  const between = $derived(draft.betweenSeconds ?? BETWEEN_SECONDS);
   const zone = $derived(draft.place?.zone ?? 'UTC');
   const isNow = $derived(draft.day !== null && draft.day.fromMs % 60_000 !== 0);
   const events = $derived(draft.day ? skyEvents(draft.day.fromMs, draft.day.toMs, draft.day.place) : []);
@@ -81,21 +90,27 @@
     No camera is loaded. <a class="underline" href="/kit">Load one</a>, and this page tells when it works.
   </p>
 {/if}
-<div class="grid gap-x-8 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
   <PlanFields {draft} lately={recentPlaces(current.recent, draft.place)} onplace={move} />
   {#if draft.day && draft.place && chosen}
     {@const { day, place } = draft}
-    <div class="grid min-w-0 content-start gap-5" aria-busy={planner.progress !== null} data-testid="plan">
+    <div
+      class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5"
+      aria-busy={planner.progress !== null}
+      data-testid="plan"
+    >
       {#if planner.trouble !== ''}<p role="alert">The plan could not be made: {planner.trouble}</p>{/if}
-      <div class="card grid gap-2 p-4">
+      <div class="card grid grid-cols-[minmax(0,1fr)] gap-2 p-4">
         <PairPlan
           pair={chosen}
           {planner}
           span={day}
           {zone}
-          placeName={place.name} {isNow}
-          between={draft.betweenSeconds ?? BETWEEN_SECONDS}
+          placeName={place.name}
+          {isNow}
+          {between}
           {atMs}
+          whole
         />
         <div>
           <DayAxis span={day} {zone} {atMs} onpoint={(ms: number) => (pointedMs = ms)} />
@@ -116,17 +131,24 @@
           >{:else}Sun and moon neither rise nor set on this day.{/each}
       </p>
       {#if planner.band.length > 0}<LightBand band={planner.band} {zone} />{/if}
-      {#each pairs.slice(1) as pair (pair.loadId)}
+      {#each others.working as pair (pair.loadId)}
         <PairPlan
           {pair}
           {planner}
           span={day}
           {zone}
-          placeName={place.name} {isNow}
-          between={draft.betweenSeconds ?? BETWEEN_SECONDS}
+          placeName={place.name}
+          {isNow}
+          {between}
           {atMs}
+          whole={false}
         />
       {/each}
+      {#if others.idle.length > 0}
+        <p class="soft">
+          Not for this: {others.idle.map((p) => `${p.camera.name} with ${p.film.name}`).join(', ')}.
+        </p>
+      {/if}
       <p class="soft leading-snug">
         In the dusk: stay off rails and roads, keep back from water and the edges of quays and platforms, and
         let somebody know where you are. Local rules come first. Never look at the sun through a finder.

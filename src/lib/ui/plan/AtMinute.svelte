@@ -11,7 +11,7 @@
   import { skyName } from '../text/say-light.ts';
   import { chanceInHundred, instructionParts, sayTime } from '../text/say.ts';
   import { sayStep } from '../text/say-remedy.ts';
-  import { HELD_WORDS } from '../shoot/words.ts';
+  import { HELD_WORDS, PURPOSE_WORDS } from '../shoot/words.ts';
   import { LANES, type Lane } from './planner.svelte.ts';
 
   let {
@@ -44,6 +44,7 @@
     }))
   );
   const camera = $derived(pair.situation.camera);
+  const purpose = $derived(pair.situation.purpose ?? 'good-frame');
   /** What Shoot opens with: this minute's light, the purpose, and how the camera is held. */
   function shootThen(lane: Lane): string {
     const scene = sceneById(lamps);
@@ -53,32 +54,42 @@
       byLamps && scene
         ? choiceFromScene(scene)
         : choiceFromSun({ kind: 'sun', place, ms: atMs, sky, facing, ground });
-    const { purpose = 'good-frame' } = pair.situation;
     const asked = textFromAsked({ support: lane, ...(purpose === 'good-frame' ? {} : { purpose }) });
     return `/shoot?load=${encodeURIComponent(loadId)}&${queryFromLight(light).toString()}&with=${encodeURIComponent(asked)}`;
   }
 </script>
 
-<section class="grid gap-1.5" aria-label="At {timeText(atMs, place.zone)}" data-testid="at-minute">
+<section
+  class="grid grid-cols-[minmax(0,1fr)] gap-1.5"
+  aria-label="At {timeText(atMs, place.zone)}"
+  data-testid="at-minute"
+>
   <p>
     <b class="text-xl">{timeText(atMs, place.zone)}</b>
-    {#each lights as { sky, point } (sky)}
-      <span class="ml-2 whitespace-nowrap"
-        >LV {formatLv(point.lv)}{#if lights.length > 1}<span class="soft"> {skyName(sky)}</span>{/if}</span
+    {#each lights as { sky, point }, i (sky)}
+      <span class="whitespace-nowrap"
+        >LV {formatLv(point.lv)}{#if lights.length > 1}<span class="soft"
+            >&nbsp;{skyName(sky)}{i < lights.length - 1 ? ',' : ''}</span
+          >{/if}</span
       >
     {/each}
   </p>
   {#each rows as { lane, under } (lane)}
     {@const best = under[Math.floor(under.length / 2)]}
+    {@const isServed = purpose === 'good-frame' || under.some((u) => u.serving.serves)}
     <div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-(--line) py-1.5">
       <div class="min-w-0">
         <p>
           <b>{HELD_WORDS[lane].charAt(0).toUpperCase() + HELD_WORDS[lane].slice(1)}</b>:
-          {#each under as { sky, serving: { verdict } }, i (sky)}{i > 0 ? ', ' : ''}<b
-              >{chanceInHundred(verdict.pUsable)}</b
-            >{under.length > 1 ? ` ${skyName(sky)}` : ''}{/each} in 100
+          {#if isServed}
+            {#each under as { sky, serving: { verdict } }, i (sky)}{i > 0 ? ', ' : ''}<b
+                >{chanceInHundred(verdict.pUsable)}</b
+              >{under.length > 1 ? ` ${skyName(sky)}` : ''}{/each} in 100
+          {:else}
+            no {PURPOSE_WORDS[purpose]} then
+          {/if}
         </p>
-        {#if best}
+        {#if best && isServed}
           {@const { verdict, steps } = best.serving}
           <p class="soft">
             {[...steps.map((s) => sayStep(s)), ...instructionParts(camera, verdict.setting)].join(', ') ||
@@ -86,7 +97,7 @@
           </p>
         {/if}
       </div>
-      <a class="btn preset-outlined min-h-11" href={shootThen(lane)}>Shoot then</a>
+      {#if isServed}<a class="btn preset-outlined min-h-11" href={shootThen(lane)}>Shoot then</a>{/if}
     </div>
   {/each}
 </section>

@@ -1,13 +1,12 @@
 <script module lang="ts">
   import type { Film } from '#core/film/film.ts';
-  import type { Stretch, Window } from '#core/plan/windows.ts';
-  import type { ToneAt } from '../../../workers/plan.ts';
+  import type { Looked, Stretch, Window } from '#core/plan/windows.ts';
 
   /** A pair's way through a day: as tall as a print where it works, in the tone that a mid grey comes out as. */
   export interface DayStripProps {
     span: Stretch;
     film: Film;
-    tones: readonly ToneAt[];
+    looked: readonly Looked[];
     windows: readonly Window[];
     /** The minute that is pointed at. */
     atMs: number;
@@ -21,20 +20,25 @@
   import { filmWindow } from '#core/film/window.ts';
   import { greyOf } from '../rule/strips.ts';
 
-  let { span, film, tones, windows, atMs, label }: DayStripProps = $props();
+  let { span, film, looked, windows, atMs, label }: DayStripProps = $props();
   const WIDTH = 1000;
   const TALL = 30;
   const THIN = 8;
   const x = $derived(scaleLinear([span.fromMs, span.toMs], [0, WIDTH]).clamp(true));
   const tone = $derived(printTone(film, filmWindow(film, 'normal').usable));
-  const bars = $derived(
-    tones.map(({ ms, deltaStops }, i) => {
-      // each look holds half way to its neighbours
-      const from = i === 0 ? span.fromMs : (ms + (tones[i - 1]?.ms ?? ms)) / 2;
-      const to = i === tones.length - 1 ? span.toMs : (ms + (tones[i + 1]?.ms ?? ms)) / 2;
-      return { from, to, fill: greyOf(tone(0, deltaStops)) };
-    })
-  );
+  const bars = $derived.by(() => {
+    const runs: { from: number; to: number; fill: string }[] = [];
+    looked.forEach(({ ms, deltaStops }, i) => {
+      // each look holds half way to its neighbours; to a tenth of a stop looked are the same
+      const from = i === 0 ? span.fromMs : (ms + (looked[i - 1]?.ms ?? ms)) / 2;
+      const to = i === looked.length - 1 ? span.toMs : (ms + (looked[i + 1]?.ms ?? ms)) / 2;
+      const fill = greyOf(tone(0, Math.round(deltaStops * 10) / 10));
+      const last = runs.at(-1);
+      if (last?.fill === fill) last.to = to;
+      else runs.push({ from, to, fill });
+    });
+    return runs;
+  });
   const uid = $props.id();
 </script>
 
@@ -42,6 +46,7 @@
   class="block h-[34px] w-full"
   viewBox="0 0 {WIDTH} {TALL + 4}"
   preserveAspectRatio="none"
+  shape-rendering="crispEdges"
   role="img"
   aria-label={label}
 >

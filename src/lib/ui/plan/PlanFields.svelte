@@ -1,5 +1,7 @@
 <!-- What a day is planned for: where, when, under which sky, for what. -->
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { sceneById } from '#core/light/scenes.ts';
   import { PURPOSES } from '#core/error/situation.ts';
   import { TOLD_SKIES } from '#core/sky/illuminance.ts';
   import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
@@ -18,6 +20,19 @@
   }: { draft: PlanDraft; lately: readonly NamedPlace[]; onplace: (place: NamedPlace) => void } = $props();
   const uid = $props.id();
   const DAYS = ['today', 'tomorrow'] as const;
+  /** Where there is room beside the plan, everything stands open. */
+  let wide = $state(false);
+  onMount(() => void (wide = matchMedia('(min-width: 1024px)').matches));
+  let placing = $state(false);
+  function take(place: NamedPlace): void {
+    placing = false;
+    onplace(place);
+  }
+  const summary = $derived(
+    [skyName(draft.sky), FACING_WORDS[draft.facing], sceneById(draft.lamps)?.name]
+      .filter((words) => words !== undefined)
+      .join(', ')
+  );
   const pick = <T extends string>(all: readonly T[], value: string, otherwise: T): T =>
     all.find((x) => x === value) ?? otherwise;
 </script>
@@ -47,8 +62,16 @@
 {/snippet}
 
 <div class="grid content-start gap-2">
-  {#if draft.place}<p><b>{draft.place.name}</b> <span class="soft">({draft.place.zone})</span></p>{/if}
-  <PlaceField place={draft.place} {lately} {onplace} />
+  {#if draft.place}
+    <details bind:open={placing}>
+      <summary class="min-h-11 cursor-pointer content-center"
+        ><b>{draft.place.name}</b> <span class="soft">({draft.place.zone})</span></summary
+      >
+      <PlaceField place={draft.place} {lately} onplace={take} />
+    </details>
+  {:else}
+    <PlaceField place={null} {lately} onplace={take} />
+  {/if}
   {#if draft.place}
     <div class="grid grid-cols-[1fr_auto_auto] items-end gap-1.5">
       {@render text('Day', 'date', draft.dateTrouble, 'tomorrow, Saturday or 12.9.')}
@@ -68,40 +91,45 @@
     >
       {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
     </Tile>
-    <div class="grid grid-cols-2 gap-1.5">
-      <Tile
-        label="The sky"
-        value={draft.sky}
-        onchoose={(value: string) => (draft.sky = pick(TOLD_SKIES, value, 'unsaid'))}
-      >
-        {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
-      </Tile>
-      <Tile
-        label="The subject is"
-        value={draft.facing}
-        onchoose={(value: string) => (draft.facing = pick(FACINGS, value, 'front'))}
-      >
-        {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
-      </Tile>
-      <Tile
-        label="Lamps that stay on"
-        value={draft.lamps}
-        onchoose={(value: string) => (draft.lamps = value)}
-      >
-        <option value="">none</option>
-        {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
-          >{/each}
-      </Tile>
-      <Tile
-        label="On"
-        value={draft.ground}
-        onchoose={(value: string) => (draft.ground = pick(GROUNDS, value, 'ground'))}
-      >
-        {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
-      </Tile>
-      {@render text('The sun is off it from', 'shadeFrom', draft.shadeTrouble, '16:20')}
-      {@render text('Seconds between frames', 'between', draft.betweenTrouble, '30')}
-    </div>
+    <details open={wide}>
+      <summary class="min-h-11 cursor-pointer content-center leading-snug">
+        {summary}
+      </summary>
+      <div class="grid grid-cols-2 gap-1.5">
+        <Tile
+          label="The sky"
+          value={draft.sky}
+          onchoose={(value: string) => (draft.sky = pick(TOLD_SKIES, value, 'unsaid'))}
+        >
+          {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
+        </Tile>
+        <Tile
+          label="The subject is"
+          value={draft.facing}
+          onchoose={(value: string) => (draft.facing = pick(FACINGS, value, 'front'))}
+        >
+          {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
+        </Tile>
+        <Tile
+          label="Lamps that stay on"
+          value={draft.lamps}
+          onchoose={(value: string) => (draft.lamps = value)}
+        >
+          <option value="">none</option>
+          {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
+            >{/each}
+        </Tile>
+        <Tile
+          label="On"
+          value={draft.ground}
+          onchoose={(value: string) => (draft.ground = pick(GROUNDS, value, 'ground'))}
+        >
+          {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
+        </Tile>
+        {@render text('The sun is off it from', 'shadeFrom', draft.shadeTrouble, '16:20')}
+        {@render text('Seconds between frames', 'between', draft.betweenTrouble, '30')}
+      </div>
+    </details>
   {:else}
     <p class="soft">Sun, moon and twilight are worked out here, without a network. Say where you will be.</p>
   {/if}

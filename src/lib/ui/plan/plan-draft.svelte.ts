@@ -97,7 +97,7 @@ export class PlanDraft {
     return {
       place: { latitude, longitude },
       ...{ ...span, sky, facing, ground },
-      lamps: lamps && { lv: lamps.lv, sdStops: lamps.sdStops, contrast: lamps.contrast },
+      lamps: lamps && { lv: lamps.lv, contrast: lamps.contrast },
       shadeFromMs: shade === null ? null : shade.ok ? shade.value : earlierOf(shade.error)
     };
   });

@@ -33,7 +33,7 @@ export function saySpread(window: Window, zone: string): string {
   return `${edges}${not}`.trim();
 }
 
-const sayUnder = (sky: Sky): string => `a ${skyName(sky)} sky`;
+const sayUnder = (sky: Sky): string => (sky === 'clear' ? 'a clear sky' : skyName(sky));
 
 /** What serves a part of a window, in columns: from when on, what to set, how long the frames take, how likely they are. */
 export interface PartWords {
@@ -43,7 +43,7 @@ export interface PartWords {
   readonly chance: string;
 }
 
-/** A part in words: "16:02", "Dusk 3 + Night 6, lighten–darken 0", "4.2 to 5.6 s", "70–77". */
+/** A part in words: "16:02", "Dusk 3 + Night 6, lighten–darken 0", "4.2–5.6 s", "70–77". */
 export function sayPart(camera: Camera, { fromMs, first, last, steps }: Part, zone: string): PartWords {
   const filters = steps.map((s) =>
     s.kind === 'filter' && s.filter.name !== '' ? s.filter.name : sayStep(s)
@@ -59,9 +59,15 @@ export function sayPart(camera: Camera, { fromMs, first, last, steps }: Part, zo
   return {
     from: timeText(fromMs, zone),
     set: words === '' ? 'Nothing to set' : words.charAt(0).toUpperCase() + words.slice(1),
-    time: from === to ? from : `${from} to ${to}`,
+    time: from === to ? from : sayTimes(from, to),
     chance: least === most ? String(most) : `${least}–${most}`
   };
+}
+
+/** Two times with their unit once: "4.2–5.6 s". */
+function sayTimes(from: string, to: string): string {
+  const unit = / s$/;
+  return unit.test(from) && unit.test(to) ? `${from.replace(unit, '')}–${to}` : `${from} to ${to}`;
 }
 
 /** What fits: "All 8 left fit, 16.00 in film; last press 18:46". @param left frames left on the film */
