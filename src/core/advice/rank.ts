@@ -1,6 +1,6 @@
 // Which of a camera's settings to use, by the chance of the whole frame. Settings with lighten–darken off its middle stand aside
 // unless they gain much. Among peers – settings about as likely, and about as likely to be good – what a photographer would
-// rather do decides: the smaller aperture where the distance is a guess and everything is still anyway, else the shorter time.
+// rather do decides: where everything is still anyway the smaller aperture, which forgives the focus; else the shorter time.
 import { allSettings, changesBetween, type Choice, type Setting } from '../camera/setting.ts';
 import { aimStops } from '../chance/aim.ts';
 import type { Chances } from '../chance/automatic-chance.ts';
@@ -20,6 +20,8 @@ const PURPOSE_POINTS = 0.15;
 const EXTRA_GAIN = 0.1;
 /** Less than this is no chance at all. */
 const NO_CHANCE = 0.01;
+/** Nobody closes an aperture further for an ordinary frame than such a time allows, seconds. Common practice, no source. */
+const LONGEST_FOR_DEPTH = 1;
 /** Hand and subject are still for sure. */
 const STILL = 0.98;
 
@@ -161,11 +163,11 @@ function keyOf({ prepared, present, lv }: Place, tried: Tried): readonly number[
   const { setting } = tried.candidate;
   const frame = tried.candidate.frameAt(lv);
   const { seconds, fNumber } = frame.exposure;
-  const guessed = camera.focusing.kind === 'scale' || camera.focusing.kind === 'symbols';
-  const isStill = stillnessAt(limits, seconds) >= STILL;
+  // a smaller aperture is not worth counting seconds for
+  const isStill = seconds <= LONGEST_FOR_DEPTH && stillnessAt(limits, seconds) >= STILL;
   return [
     tried.isExtra ? 1 : 0,
-    ...(guessed ? [isStill ? 0 : 1, isStill ? -fNumber : 0] : []),
+    ...[isStill ? 0 : 1, isStill ? -fNumber : 0],
     // to a hundredth of a stop: marks of the same name are the same time
     Math.round(100 * Math.log2(seconds)),
     Math.round(100 * Math.abs(frame.deltaStops - aimAt(prepared, tried))),

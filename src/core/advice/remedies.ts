@@ -133,7 +133,12 @@ function waitFor(
   return best ? [best] : [];
 }
 
-const kindsOf = (r: Remedy): string => r.steps.map((s) => s.kind).join('+');
+/** What a remedy is made of, in whichever order. */
+const kindsOf = (r: Remedy): string =>
+  r.steps
+    .map((s) => s.kind)
+    .sort()
+    .join('+');
 const isNow = (r: Remedy): boolean =>
   r.steps.every((s) => !LATER.has(s.kind)) && r.verdict.pUsable >= POSSIBLE;
 

@@ -27,6 +27,8 @@ const FURTHEST_FLASH_M = 8;
 const DIM_LV = 11;
 /** A flash this many stops under the other light adds less than a quarter stop. */
 const LOST_FLASH_STOPS = -2.5;
+/** Nobody walks further for a frame: so many times as far as they stand, metres at most. Common practice, no source. */
+const FARTHEST_WALK = { times: 3, toM: 40 } as const;
 /** To be sharp with nine chances of ten, stay this many sds of the distance inside what is sharp. */
 const SAFE_SDS = 1.3;
 
@@ -147,16 +149,23 @@ function moves(situation: Situation, advice: Verdict, troubles: ReadonlySet<Trou
   for (const f of advice.failures) {
     // a lens that simply needs focusing is no reason to walk
     if ((f.condition === 'too-near' || f.condition === 'too-far') && f.focusMark !== null) continue;
-    if (f.condition === 'too-near')
-      steps.push({ kind: 'move', toM: nearestSharp(situation, f.nearM) * safe });
+    if (f.condition === 'too-near') {
+      const nearest = nearestSharp(situation, f.nearM);
+      // where the lens does focus so near, what is sharp is thin: no step back cures that
+      if (nearest > subjectM) steps.push({ kind: 'move', toM: nearest * safe });
+    }
     if (f.condition === 'too-far' && f.farM < Infinity) steps.push({ kind: 'move', toM: f.farM / safe });
     // blur grows with the time and shrinks with the distance
     if (f.condition === 'motion' && f.limitSeconds > 0)
       steps.push({ kind: 'move', toM: (subjectM * f.seconds) / f.limitSeconds });
   }
+  const walkable = steps.filter(
+    (s) =>
+      s.kind !== 'move' || s.toM <= Math.min(FARTHEST_WALK.toM, Math.max(1, subjectM) * FARTHEST_WALK.times)
+  );
   const guessed = !FOCUSING[camera.focusing.kind].measures && distanceBy !== 'measured';
   const byDistance = troubles.has('too-near') || troubles.has('too-far');
-  return guessed && byDistance ? [...steps, { kind: 'measure' }] : steps;
+  return guessed && byDistance ? [...walkable, { kind: 'measure' }] : walkable;
 }
 
 /** A lens that reaches any distance is sharp at any distance from its nearest mark on. */
