@@ -20,7 +20,8 @@ import {
 /** What the tests need of Debian: a program and its package. */
 const NEEDED = [
   ['/usr/bin/chromium', 'chromium'],
-  ['/usr/bin/exiftool', 'libimage-exiftool-perl']
+  ['/usr/bin/exiftool', 'libimage-exiftool-perl'],
+  ['/usr/bin/pdftotext', 'poppler-utils']
 ];
 const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));
 let passed = 0;

@@ -102,20 +102,12 @@ const intervals = (list: readonly LvInterval[]): string =>
   list.map(({ from, to }) => `${digits(from, 1)}…${digits(to, 1)}`).join(' ') || 'none';
 
 function step(one: Remedy['steps'][number]): string {
-  switch (one.kind) {
-    case 'film':
-      return `film ${one.film.id}`;
-    case 'filter':
-      return `${one.filter.name} ${one.filter.place}`;
-    case 'flash':
-      return `flash −${one.flash.powerStops}`;
-    case 'wait':
-      return `wait ${one.until.ms / 3_600_000} h`;
-    default: {
-      const { kind, ...rest } = one;
-      return Object.keys(rest).length === 0 ? kind : `${kind} ${JSON.stringify(rest, rounded)}`;
-    }
-  }
+  if (one.kind === 'film') return `film ${one.film.id}`;
+  if (one.kind === 'filter') return `${one.filter.name} ${one.filter.place}`;
+  if (one.kind === 'flash') return `flash −${one.flash.powerStops}`;
+  if (one.kind === 'wait') return `wait ${one.until.ms / 3_600_000} h`;
+  const { kind, ...rest } = one;
+  return Object.keys(rest).length === 0 ? kind : `${kind} ${JSON.stringify(rest, rounded)}`;
 }
 const remedy = ({ steps, verdict, gain }: Remedy): string =>
   `${steps.map(step).join(' + ')} → ${digits(verdict.pUsable)} (+${digits(gain)}, ${choice(verdict.setting)})`;
@@ -156,12 +148,9 @@ function tableOf(camera: Camera, film: Film): string {
   const [first] = rankSettings(s, at(s));
   const around = first && stepsAround(s, first.setting);
   const sides = [around?.darker, around?.lighter].map((b) => (b ? choice(b) : 'none')).join(' / ');
-  const fired = {
-    kind: 'fired',
-    unit: HAND.flashes[0] ?? ITS_FLASH.unit,
-    powerStops: 2,
-    lossStops: 0
-  } as const;
+  const [unit] = HAND.flashes;
+  if (!unit) throw new Error('no flash at hand');
+  const fired = { kind: 'fired', unit, powerStops: 2, lossStops: 0 } as const;
   out.push(
     `order: ${rankSettings(s, at(s))
       .slice(0, 6)

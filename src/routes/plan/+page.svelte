@@ -84,7 +84,10 @@
 </script>
 
 <svelte:head><title>Plan · Just Enough</title></svelte:head>
-<h1 class="mt-1 mb-3 text-[1.75rem] font-[650]">Plan</h1>
+<div class="mt-1 mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
+  <h1 class="text-[1.75rem] font-[650]">Plan</h1>
+  <a class="inline-grid min-h-11 content-center underline" href="/plan/card">Pocket card</a>
+</div>
 {#if !chosen}
   <p>
     No camera is loaded. <a class="underline" href="/kit">Load one</a>, and this page tells when it works.

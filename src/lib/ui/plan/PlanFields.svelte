@@ -21,8 +21,8 @@
   const uid = $props.id();
   const DAYS = ['today', 'tomorrow'] as const;
   /** Where there is room beside the plan, everything stands open. */
-  let wide = $state(false);
-  onMount(() => void (wide = matchMedia('(min-width: 1024px)').matches));
+  let unfolded = $state(false);
+  onMount(() => void (unfolded = matchMedia('(min-width: 1024px)').matches));
   let placing = $state(false);
   function take(place: NamedPlace): void {
     placing = false;
@@ -91,7 +91,7 @@
     >
       {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
     </Tile>
-    <details open={wide}>
+    <details bind:open={unfolded}>
       <summary class="min-h-11 cursor-pointer content-center leading-snug">
         {summary}
       </summary>
