@@ -9,12 +9,7 @@ import { ROOT } from './prepare.js';
 const PORT = process.env.PORT || '4179';
 const DESKTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-const SUN = {
-  kind: 'sun',
-  place: { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' },
-  ...{ ms: Date.UTC(2026, 8, 12, 19), sky: 'clear', facing: 'side', ground: 'ground' }
-};
-/** @type {{ name: string; path: string; viewport: { width: number; height: number }; look?: string }[]} */
+/** @type {{ name: string; path: string; viewport: { width: number; height: number }; look?: string; act?: (page: import('@playwright/test').Page) => Promise<void> }[]} */
 const SHOTS = [
   { name: 'untold-phone', path: '/shoot', viewport: PHONE },
   { name: 'shoot', path: '/shoot?shadow=soft', viewport: DESKTOP },
@@ -29,7 +24,7 @@ const SHOTS = [
   { name: 'log-phone', path: '/log?shadow=soft', viewport: PHONE },
   { name: 'start', path: '/start', viewport: DESKTOP },
   { name: 'camera', path: '/kit/camera?shadow=soft', viewport: DESKTOP },
-  { name: 'sun', path: `/shoot?sun=${encodeURIComponent(JSON.stringify(SUN))}`, viewport: DESKTOP },
+  { name: 'plan', path: '/plan?load=demo-load-pelican', viewport: DESKTOP, act: planTrains },
   { name: 'judge', path: '/log/judge?film=demo-load-pebble-summer', viewport: DESKTOP },
   { name: 'numbers', path: '/log/numbers', viewport: DESKTOP },
   { name: 'files', path: '/log/files', viewport: DESKTOP },
@@ -48,7 +43,7 @@ const browser = await chromium.launch({
   args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
 if (only.length === 0 || only.includes('offline-phone')) await offlineShot();
-for (const { name, path, viewport, look } of SHOTS.filter(
+for (const { name, path, viewport, look, act } of SHOTS.filter(
   (s) => only.length === 0 || only.includes(s.name)
 )) {
   const page = await browser.newPage({ viewport });
@@ -58,9 +53,17 @@ for (const { name, path, viewport, look } of SHOTS.filter(
   if (value) await page.context().addCookies([{ name: 'just-enough-in-use', value, url: address.origin }]);
   await page.goto(address.href, { waitUntil: 'networkidle' });
   if (look) await page.evaluate((to) => (document.documentElement.dataset.scheme = to), look);
+  if (act) await act(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
   await page.close();
+}
+/** Trains in the dusk, out at sea as far as any town: a place by its coordinates. */
+async function planTrains(/** @type {import('@playwright/test').Page} */ page) {
+  await page.getByLabel('Where is it?').fill('47.5 -28');
+  await page.getByLabel('Day', { exact: true }).fill('2027-03-12');
+  await page.getByLabel('Purpose').selectOption('light-trails');
+  await page.locator('[data-testid=plan][aria-busy=false] [data-testid=window]').first().waitFor();
 }
 /** A phone away from home: frames wait, and one collides with what another phone logged. */
 async function offlineShot() {

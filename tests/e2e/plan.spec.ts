@@ -147,7 +147,7 @@ test('the pocket card: folded it fits, says what a small side leaves out, and pr
         ]);
         expect(room[0], `${load} ${size}`).toBeLessThanOrEqual(0);
         expect(room[1], `${load} ${size}`).toBeLessThanOrEqual(0);
-        expect(room[2]).toBeGreaterThanOrEqual(7);
+        expect(room[2]).toBeGreaterThan(6.99);
       }
     }
   }

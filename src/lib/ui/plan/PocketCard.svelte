@@ -31,7 +31,7 @@
 
 <article class="card-{size}" data-testid="pocket-card">
   <div class="side" data-testid="card-back">
-    <h3>{camera.name}: distances and seconds</h3>
+    <h2>{camera.name}: distances and seconds</h2>
     {#if sharp.lines.length > 0}
       <p>
         Sharp at {sharp.at} –
@@ -68,9 +68,12 @@
     {/if}
   </div>
   <div class="side" data-testid="card-front">
-    <h3>{camera.name} with {film.name}</h3>
+    <h2>{camera.name} with {film.name}</h2>
     <table>
-      <thead><tr><th>Light</th><th>{front.head}</th><th></th></tr></thead>
+      <thead
+        ><tr><th>Light</th><th>{front.head || 'Set'}</th><th><span class="sr-only">Chance</span></th></tr
+        ></thead
+      >
       <tbody>
         {#each front.rows as { marks, also, sign }, i (i)}
           <tr>
@@ -86,7 +89,7 @@
         {/each}
       </tbody>
     </table>
-    <p class="foot">● likely ◐ as likely as not ○ hardly · in the hand unless it says so</p>
+    <p class="foot">● likely ○ as likely as not – hardly · in the hand unless it says so</p>
   </div>
 </article>
 
@@ -125,7 +128,8 @@
   .side + .side {
     border-left: 0.2mm dashed #000;
   }
-  h3 {
+  h2 {
+    font-size: inherit;
     font-weight: 700;
     margin-bottom: 0.5mm;
   }
@@ -162,14 +166,19 @@
     text-align: right;
   }
   p span {
+    display: inline-block;
     margin-right: 2mm;
-    white-space: nowrap;
   }
   li {
     display: inline;
   }
   li::before {
-    content: '☐ ';
+    content: '';
+    display: inline-block;
+    width: 0.7em;
+    height: 0.7em;
+    margin-right: 1mm;
+    border: 0.2mm solid #000;
   }
   .card-a6 li {
     display: block;

@@ -39,9 +39,9 @@ export const CARD_LIGHTS: readonly {
   ...CARD_SCENES.map(([id, name]) => ({ name, more: '', light: choiceFromScene(knownScene(id)) }))
 ];
 
-/** How likely, as a sign that a black printer can print: ● likely, ◐ as likely as not, ○ not. */
-export function sign({ pUsable }: Verdict): '●' | '◐' | '○' {
-  return pUsable >= LIKELY ? '●' : pUsable >= POSSIBLE ? '◐' : '○';
+/** How likely, as a sign that a black printer can print: ● likely, ○ as likely as not, – hardly. */
+export function sign({ pUsable }: Verdict): '●' | '○' | '–' {
+  return pUsable >= LIKELY ? '●' : pUsable >= POSSIBLE ? '○' : '–';
 }
 
 const PLACES: Readonly<Record<FilterPlace, string>> = {
@@ -69,7 +69,7 @@ export interface CardRow {
   readonly marks: string;
   /** What to do beside setting them; '' = nothing. */
   readonly also: string;
-  readonly sign: '●' | '◐' | '○';
+  readonly sign: '●' | '○' | '–';
 }
 
 /** The front of the card: what the marks of every row belong to, and the rows. */
