@@ -114,8 +114,9 @@ function advise({ situation, present, atHand }: AdviceQuestion): AdviceAnswer {
 
 function heldEachWay(situation: Situation, present: Choice): AdviceAnswer['held'] {
   const chance = (support: Support): number => bestSetting({ ...situation, support }, present)?.pUsable ?? 0;
-  const [hand, leaning, standing] = SUPPORTS.map(chance);
-  return { hand: hand ?? 0, leaning: leaning ?? 0, standing: standing ?? 0 };
+  const [hand = 0, leaning = 0, standing = 0] = SUPPORTS.map(chance);
+  // a smaller aperture may be worth a point there; a support is never shown as a loss
+  return { hand, leaning: Math.max(hand, leaning), standing: Math.max(hand, leaning, standing) };
 }
 
 function answerRow({ key, situation, present, atHand }: RowQuestion): RowAnswer {

@@ -182,6 +182,15 @@ panel('3 toy', [
 ]);
 
 panel('4 folding camera with an electric eye', [
+  row('an old cell under cloud, set down instead of held', 'never less likely than in the hand', () => {
+    for (const lv of [9, 11, 12.6, 14.6]) {
+      const ways = (['hand', 'leaning', 'standing'] as const).map((support) =>
+        chance(FOLDING({ toleranceStops: 0.3 }), INSTANT_800, lv, { support })
+      );
+      expect(ways[1]).toBeGreaterThan((ways[0] ?? 1) - 0.016);
+      expect(ways[2]).toBeGreaterThan((ways[1] ?? 1) - 0.016);
+    }
+  }),
   row('a living room', 'the lever that opens the lens', () =>
     expect(best(FOLDING(), INSTANT_800, ROOM).exposure.fNumber).toBeCloseTo(8.8, 9)
   ),

@@ -20,6 +20,8 @@ const PURPOSE_POINTS = 0.15;
 const EXTRA_GAIN = 0.1;
 /** Less than this is no chance at all. */
 const NO_CHANCE = 0.01;
+/** What depth may cost where the lens is focused by sight, of the chance. */
+const DEPTH_POINTS = 0.015;
 /** Nobody closes an aperture further for an ordinary frame than such a time allows, seconds. Common practice, no source. */
 const LONGEST_FOR_DEPTH = 1;
 /** Hand and subject are still for sure. */
@@ -152,19 +154,23 @@ function aimAt(prepared: Prepared, { candidate }: Tried): number {
 
 function sorted(place: Place, peers: readonly Tried[]): readonly Tried[] {
   if (peers.length < 2) return peers;
-  const keyed = peers.map((tried) => ({ tried, key: keyOf(place, tried) }));
+  const { focusing } = place.prepared.situation.camera;
+  // where the distance is a guess, depth is worth as much as peers may differ; where it is seen, it must not show in the chance
+  const guessed = focusing.kind === 'scale' || focusing.kind === 'symbols';
+  const least = guessed ? 0 : bestOf(peers) - DEPTH_POINTS;
+  const keyed = peers.map((tried) => ({ tried, key: keyOf(place, tried, tried.chances.usable >= least) }));
   return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.tried);
 }
 
 /** Numbers compared from the first on, the less the better. Printed order decides last. */
-function keyOf({ prepared, present, lv }: Place, tried: Tried): readonly number[] {
+function keyOf({ prepared, present, lv }: Place, tried: Tried, mayClose: boolean): readonly number[] {
   const { situation, limits } = prepared;
   const { camera } = situation;
   const { setting } = tried.candidate;
   const frame = tried.candidate.frameAt(lv);
   const { seconds, fNumber } = frame.exposure;
   // a smaller aperture is not worth counting seconds for
-  const isStill = seconds <= LONGEST_FOR_DEPTH && stillnessAt(limits, seconds) >= STILL;
+  const isStill = mayClose && seconds <= LONGEST_FOR_DEPTH && stillnessAt(limits, seconds) >= STILL;
   return [
     tried.isExtra ? 1 : 0,
     ...[isStill ? 0 : 1, isStill ? -fNumber : 0],
