@@ -104,22 +104,29 @@ test('without a film there is nothing to plan, and the page leads on', async ({ 
   await expect(page.getByRole('link', { name: 'Load one' })).toBeVisible();
 });
 
-test(
-  'a day is planned without the server, from what the phone carries',
-  { tag: '@phone' },
-  async ({ app, page }) => {
-    test.slow();
-    await plan(page, app.url);
-    await page.goto(`${app.url}/offline`);
-    await expect(page.getByText(/12 cameras/)).toBeVisible();
-    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
-    await app.stop();
-    await page.goto(`${app.url}/plan`);
-    await page.getByLabel('Day', { exact: true }).fill(DAY);
-    await worked(page);
-    await expect(page.getByTestId('window').first()).toBeVisible();
-  }
-);
+test.describe('away from the server', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test(
+    'a day is planned without the server, from what the phone carries',
+    { tag: '@phone' },
+    async ({ app, page }) => {
+      test.slow();
+      await page.goto(`${app.url}/plan`);
+      await page.evaluate(async () => {
+        await navigator.serviceWorker.ready;
+      });
+      await plan(page, app.url);
+      await page.goto(`${app.url}/offline`);
+      await expect(page.getByText(/12 cameras/)).toBeVisible();
+      await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+      await app.stop();
+      await page.goto(`${app.url}/plan`);
+      await page.getByLabel('Day', { exact: true }).fill(DAY);
+      await worked(page);
+      await expect(page.getByTestId('window').first()).toBeVisible();
+    }
+  );
+});
 
 test('the pocket card: folded it fits, says what a small side leaves out, and prints on its paper', async ({
   app,
