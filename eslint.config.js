@@ -28,6 +28,8 @@ export default ts.config(
       'no-undef': 'off',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      // what a class takes for those that extend it, and does not ask for itself
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       'svelte/no-navigation-without-resolve': 'off'
     }

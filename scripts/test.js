@@ -26,6 +26,8 @@ const NEEDED = [
 const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));
 let passed = 0;
 let failed = 0;
+/** @type {string[]} what failed, said again at the end: the start of a long run is out of sight by then */
+const failures = [];
 
 refuseOldNode();
 // the one waits for the line, the other for the disk
@@ -54,6 +56,7 @@ buildIfStale();
 passed += 1;
 counted('the real interface', 'playwright', ['test'], { PLAYWRIGHT_JSON_OUTPUT_NAME: `${out}/e2e.json` });
 rmSync(out, { recursive: true, force: true });
+for (const failure of failures) console.log(`failed: ${failure}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
@@ -96,7 +99,10 @@ async function sideBySide(checks) {
     const [status] = await once(child, 'close');
     console.log(`\n== ${name}\n${said.trim()}`);
     if (status === 0) passed += 1;
-    else failed += 1;
+    else {
+      failed += 1;
+      failures.push(name);
+    }
   });
   await Promise.all(running);
 }
@@ -114,12 +120,34 @@ function counted(name, runner, args, env = {}) {
   const file = join(out, runner === 'vitest' ? 'unit.json' : 'e2e.json');
   if (!existsSync(file)) {
     failed += 1;
+    failures.push(`${name}: no report`);
     return;
   }
   const report = JSON.parse(readFileSync(file, 'utf8'));
+  failures.push(...(runner === 'vitest' ? failedTests(report) : failedWalks(report.suites)));
   const good = runner === 'vitest' ? report.numPassedTests : report.stats.expected;
   const bad = runner === 'vitest' ? report.numFailedTests : report.stats.unexpected + report.stats.flaky;
   passed += good;
   // a runner that fails with no failed test has still failed; one that ran nothing has not passed
   failed += bad > 0 ? bad : status === 0 && good > 0 ? 0 : 1;
+}
+
+/**
+ * @param {{ testResults: readonly { assertionResults: readonly { status: string, fullName: string }[] }[] }} report
+ * @returns names of the unit tests that failed
+ */
+function failedTests({ testResults }) {
+  const tests = testResults.flatMap(({ assertionResults }) => assertionResults);
+  return tests.filter(({ status }) => status === 'failed').map(({ fullName }) => fullName);
+}
+
+/**
+ * @param {readonly { specs?: readonly { ok: boolean, title: string, file: string }[], suites?: readonly any[] }[]} suites
+ * @returns {string[]} names of the walks that failed
+ */
+function failedWalks(suites) {
+  return suites.flatMap(({ specs = [], suites: inner = [] }) => [
+    ...specs.filter(({ ok }) => !ok).map(({ file, title }) => `${file} › ${title}`),
+    ...failedWalks(inner)
+  ]);
 }
