@@ -90,9 +90,9 @@ function measureOf(situation: Situation, verdict: Verdict): number {
 }
 
 function missingOf(situation: Situation, { exposure: { seconds }, setting }: Verdict): Missing | null {
-  const { purpose, support = 'hand' } = situation;
+  const { purpose, support = 'hand', trails = TRAILS_SECONDS } = situation;
   if (purpose !== 'whole-seconds' && purpose !== 'light-trails') return null;
-  const { from, to } = purpose === 'light-trails' ? TRAILS_SECONDS : COUNTED_SECONDS;
+  const { from, to } = purpose === 'light-trails' ? trails : COUNTED_SECONDS;
   const third = 2 ** (1 / 3);
   const reached = seconds * third >= from && seconds <= to * third;
   if (reached && (purpose === 'light-trails' || setting.timedByHand)) return null;

@@ -5,16 +5,17 @@ import { depthDioptres } from '../focus/depth.ts';
 import { focusedM, sharpRangeOf } from '../focus/focused.ts';
 import type { FrameAt } from '../chance/candidate.ts';
 import type { Prepared } from '../chance/prepared.ts';
+import type { Lengths } from '../error/situation.ts';
 
 /** Lengths that make trails of moving lights, seconds. Common practice, no source. */
-export const TRAILS_SECONDS = { from: 4, to: 10 } as const;
+export const TRAILS_SECONDS: Lengths = { from: 4, to: 10 };
 
 /** Worse than anything a purpose can measure. */
 const NO_USE = 1e6;
 
 /**
  * Good frame: 0. Most in focus: −(1/near − 1/far). Blurred background: −f²/(N(s − f)), the blur of what is far away, mm.
- * Stop motion: the time. Light trails: stops from 4…10 s. Whole seconds: 4…60 s where there is a choice (under 4 s a count is
+ * Stop motion: the time. Light trails: stops from the lengths asked for, 4…10 s. Whole seconds: 4…60 s where there is a choice (under 4 s a count is
  * worse than a tenth of a stop), by half stops from the aim with a quarter free, then the shorter.
  * @param aim the error worth aiming for, stops
  */
@@ -39,7 +40,7 @@ export function purposeMeasure(
     case 'stop-motion':
       return exposure.seconds;
     case 'light-trails': {
-      const { from, to } = TRAILS_SECONDS;
+      const { from, to } = situation.trails ?? TRAILS_SECONDS;
       return Math.max(0, Math.log2(from / exposure.seconds), Math.log2(exposure.seconds / to));
     }
     case 'whole-seconds':

@@ -105,7 +105,7 @@ function brighter(situation: Situation, advice: Verdict, atHand: AtHand): readon
 }
 
 /** What can be fired with a camera: its own flash by switch, or one of the kit in its shoe, at each of its powers. */
-function flashUses(situation: Situation, atHand: AtHand): readonly FlashUse[] {
+export function flashUses(situation: Situation, atHand: AtHand): readonly FlashUse[] {
   const { camera, light } = situation;
   const { subjectM, flash } = circumstancesOf(situation);
   if (flash.kind === 'fired' || (camera.flash.kind === 'automatic' && flash.kind !== 'off')) return [];

@@ -51,6 +51,12 @@ export interface Lamp {
   readonly modifierStops: number;
 }
 
+/** Lengths of an exposure that serve, seconds. */
+export interface Lengths {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** What is true of a frame beside camera, film and light. Whatever is left out is as it usually is. */
 export interface Conditions {
   /** Plain ones, if left out. */
@@ -69,6 +75,8 @@ export interface Conditions {
   readonly purpose?: Purpose;
   /** The person's own lamp, where it lights the subject. */
   readonly lamp?: Lamp;
+  /** How long trails shall be, where that is asked for; as trails usually are, if left out. */
+  readonly trails?: Lengths;
 }
 
 /** What is asked about. */

@@ -48,6 +48,17 @@ export const circumstancesSchema = object({
   flash
 });
 
+const LENGTHS = 'A length is 0.001 to 86400 seconds.';
+const length = () => number().min(0.001, LENGTHS).max(86_400, LENGTHS).required();
+/** Lengths of an exposure that serve, from the shortest to the longest, seconds. */
+export const lengthsSchema = () =>
+  object({ from: length(), to: length() }).test(
+    'in-order',
+    'The longest length is no less than the shortest.',
+    (value: { readonly from?: number; readonly to?: number } | undefined) =>
+      value?.from === undefined || value.to === undefined || value.from <= value.to
+  );
+
 /** Fields of {@link Conditions}; each may be left out. */
 export const conditionFields = {
   circumstances: circumstancesSchema.optional().default(undefined),
@@ -69,7 +80,8 @@ export const conditionFields = {
     modifierStops: number().min(0).max(12).required()
   })
     .optional()
-    .default(undefined)
+    .default(undefined),
+  trails: lengthsSchema().optional().default(undefined)
 };
 
 /** The conditions of a frame. */
@@ -77,7 +89,7 @@ export const conditionsSchema = object(conditionFields);
 
 /** Leaves out what was not said. */
 export function conditionsFrom(body: InferType<typeof conditionsSchema>): Conditions {
-  const { circumstances, scene, supported, distanceBy, motion, purpose, steadiness, lamp } = body;
+  const { circumstances, scene, supported, distanceBy, motion, purpose, steadiness, lamp, trails } = body;
   const support = body.support ?? (supported === undefined ? undefined : supported ? 'standing' : 'hand');
   return {
     ...(circumstances ? { circumstances } : {}),
@@ -87,7 +99,8 @@ export function conditionsFrom(body: InferType<typeof conditionsSchema>): Condit
     ...(motion ? { motion } : {}),
     ...(purpose ? { purpose } : {}),
     ...(steadiness === undefined ? {} : { steadiness }),
-    ...(lamp ? { lamp } : {})
+    ...(lamp ? { lamp } : {}),
+    ...(trails ? { trails } : {})
   };
 }
 

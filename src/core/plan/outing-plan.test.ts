@@ -1,0 +1,177 @@
+import { describe, expect, test } from 'vitest';
+import {
+  REUSABLE,
+  FOLDING_REFLEX,
+  INSTANT_160,
+  INSTANT_800,
+  TWIN,
+  mono
+} from '../advice/panel.test.fixtures.ts';
+import { atHandFrom } from '../advice/at-hand.ts';
+import type { Camera } from '../camera/camera.ts';
+import type { Film } from '../film/film.ts';
+import { wallClock } from '../sky/wall-clock.ts';
+import { crossingLengths, fieldWidthM } from './crossing.ts';
+import { momentOfStop, pressesOf, type Outing, type Stop } from './outing.ts';
+import { outingPlan, type OutingKit } from './outing-plan.ts';
+import type { OutingPair } from './stop-ways.ts';
+
+const ZONE = 'Europe/Lisbon';
+const LISBON = { name: 'Quay', latitude: 38.72, longitude: -9.14, zone: ZONE };
+const stop = (more: Partial<Stop>): Stop => ({
+  ...{
+    id: 'a',
+    subject: 'ferry',
+    place: LISBON,
+    time: '17:00',
+    facing: 'front',
+    ground: 'ground',
+    lamps: ''
+  },
+  ...{ purpose: 'good-frame', mover: null, frames: 2, tries: 1, loadId: null },
+  ...more
+});
+const outing = (stops: readonly Stop[], more: Partial<Outing> = {}): Outing => ({
+  ...{ id: 'o', name: 'Ferries', date: '2026-09-12', sky: 'clear', budget: null, revision: 0 },
+  ...more,
+  stops: stops.map((s, i) => ({ ...s, id: `stop-${i}` }))
+});
+const pairOf = (key: string, camera: Camera, film: Film, framesLeft = 8): OutingPair => ({
+  ...{ key, framesLeft },
+  pair: {
+    situation: { camera, film, light: { lv: 0, sdStops: 0 }, contrast: 'normal' },
+    ...{ present: {}, atHand: { ...atHandFrom([], []), filters: [] }, leastChance: 0.5 }
+  }
+});
+const REFLEX = pairOf('reflex', FOLDING_REFLEX, { ...INSTANT_160, price: 16, frames: 8 }, 5);
+const KIT: OutingKit = {
+  pairs: [REFLEX, pairOf('twin', TWIN, INSTANT_800), pairOf('box', REUSABLE, mono(100))],
+  lampsOf: () => null
+};
+const kinds = (plan: ReturnType<typeof outingPlan>): readonly (readonly string[])[] =>
+  plan.stops.map((s) => s.troubles.map((t) => t.kind));
+
+describe('an outing', () => {
+  test('is covered by the smallest kit: trails need the reflex on something, and it does the afternoon too', () => {
+    const plan = outingPlan(
+      outing(
+        [
+          stop({ time: '18:45', facing: 'open-shade' }),
+          stop({ time: '20:08', purpose: 'light-trails', frames: 3, tries: 2 })
+        ],
+        {}
+      ),
+      {
+        ...KIT,
+        pairs: [REFLEX, pairOf('box', REUSABLE, mono(100))].map((p) => ({
+          ...p,
+          pair: { ...p.pair, leastChance: 0.4 }
+        }))
+      }
+    );
+    expect(kinds(plan)).toEqual([[], []]);
+    expect(plan.items.filter((i) => i.kind === 'camera')).toEqual([{ kind: 'camera', key: 'reflex' }]);
+    expect(plan.items.some((i) => i.kind === 'support')).toBe(true);
+    // two and three times two presses against five left of a pack of eight at 16.00
+    expect(plan.films).toMatchObject([{ key: 'reflex', presses: 8, left: 5, packs: 1, cost: 16 }]);
+    expect(plan.cost).toBe(16);
+  });
+
+  test('a stop in the dark is told with when it would work, and after when nothing of the list does', () => {
+    const plan = outingPlan(
+      outing([stop({ time: '18:45', facing: 'open-shade' }), stop({ time: '22:30' })]),
+      {
+        ...KIT,
+        pairs: [REFLEX].map((p) => ({ ...p, pair: { ...p.pair, leastChance: 0.4 } }))
+      }
+    );
+    expect(kinds(plan)[0]).toEqual([]);
+    const [trouble] = plan.stops[1]?.troubles ?? [];
+    if (trouble?.kind !== 'nothing-works') throw new Error('the reflex does not work at half past ten');
+    expect(trouble.best).toBeLessThan(0.4);
+    expect(trouble.works?.toMs).toBeLessThan(plan.stops[1]?.ms ?? 0);
+    expect(plan.lastMs).toBe(trouble.works?.toMs);
+  });
+
+  test('the light goes before all are pressed: how many fit is told', () => {
+    const lone = { ...KIT, pairs: [{ ...REFLEX, pair: { ...REFLEX.pair, leastChance: 0.4 } }] };
+    const plan = outingPlan(outing([stop({ time: '20:08', purpose: 'light-trails', frames: 40 })]), lone);
+    const [trouble] = plan.stops[0]?.troubles ?? [];
+    if (trouble?.kind !== 'runs-out') throw new Error('forty trails take longer than the dusk');
+    expect(trouble.fit).toBeGreaterThan(3);
+    expect(trouble.fit).toBeLessThan(trouble.presses);
+  });
+
+  test('without an hour a stop is where it first works after the one before', () => {
+    const lone = { ...KIT, pairs: [{ ...REFLEX, pair: { ...REFLEX.pair, leastChance: 0.4 } }] };
+    const plan = outingPlan(
+      outing([stop({ time: '15:00' }), stop({ time: '', purpose: 'light-trails' }), stop({ time: '14:00' })]),
+      lone
+    );
+    expect(wallClock(plan.stops[1]?.ms ?? 0, ZONE).time).toMatch(/^20:0\d$/);
+    expect(kinds(plan)[2]).toContain('out-of-order');
+  });
+
+  test('an unsaid sky: under which it does not come out is told', () => {
+    const plan = outingPlan(outing([stop({ time: '18:40' })], { sky: 'unsaid' }), {
+      ...KIT,
+      pairs: [pairOf('box', REUSABLE, mono(100))]
+    });
+    const told = plan.stops[0]?.troubles ?? [];
+    expect(told.some((t) => t.kind === 'not-under' || t.kind === 'nothing-works')).toBe(true);
+  });
+
+  test('an hour that is none is told, and the other stops are answered', () => {
+    const plan = outingPlan(outing([stop({ time: '25:00' }), stop({})]), KIT);
+    expect(kinds(plan)).toEqual([['bad-time'], []]);
+    expect(plan.stops[1]?.way).not.toBeNull();
+  });
+
+  test('kept for a camera, no other is taken', () => {
+    const plan = outingPlan(outing([stop({ loadId: 'box', time: '12:30' })]), KIT);
+    expect(plan.stops[0]?.way?.key).toBe('box');
+  });
+
+  test('sixty stops are answered, and no camera answers with nothing that works', () => {
+    const many = Array.from({ length: 60 }, () => stop({}));
+    expect(outingPlan(outing(many), KIT).stops).toHaveLength(60);
+    const none = outingPlan(outing([stop({})]), { ...KIT, pairs: [] });
+    expect(kinds(none)).toEqual([['nothing-works']]);
+    expect(none).toMatchObject({ items: [], films: [], cost: 0, lastMs: null });
+  });
+});
+
+describe('the moment of a stop', () => {
+  const at = (date: string, time: string, zone: string) => {
+    const read = momentOfStop(date, { time, place: { ...LISBON, zone } });
+    return read.ok ? read.value : null;
+  };
+  test('before four in the morning it is the night after', () => {
+    expect(at('2026-09-12', '01:30', ZONE)?.ms).toBe(Date.parse('2026-09-13T00:30:00Z'));
+    expect(at('2026-09-12', '04:00', ZONE)?.ms).toBe(Date.parse('2026-09-12T03:00:00Z'));
+    expect(at('2026-12-31', '00:15', 'Pacific/Auckland')?.ms).toBe(Date.parse('2026-12-31T11:15:00Z'));
+  });
+  test('an hour that the clocks skip or show twice', () => {
+    // the European Union's clock changes are on the last Sundays of March and October at 01:00 UTC (Directive 2000/84/EC)
+    expect(at('2026-03-28', '01:30', ZONE)).toMatchObject({ clockChange: 'skipped' });
+    expect(at('2026-10-24', '01:30', ZONE)).toEqual({
+      ms: Date.parse('2026-10-25T00:30:00Z'),
+      clockChange: 'doubled'
+    });
+  });
+  test('none is when it works', () => {
+    expect(at('2026-09-12', '', ZONE)).toBeNull();
+    expect(pressesOf({ frames: 3, tries: 2 })).toBe(6);
+  });
+});
+
+describe('a mover through the frame', () => {
+  test('the field of a 50 mm lens on 36 mm at 10 m is 7.2 m wide', () => {
+    // w·d/f, any textbook of optics
+    expect(fieldWidthM('135', 50, 10)).toBeCloseTo(7.2, 9);
+  });
+  test('a train of 52.8 m at 72 km/h takes 3 s through it; longer holds it too', () => {
+    const train = { metresPerSecond: 20, lengthM: 52.8, distanceM: 10 };
+    expect(crossingLengths('135', 50, train)).toEqual({ from: 3, to: 6 });
+  });
+});
