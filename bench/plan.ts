@@ -1,8 +1,10 @@
 // Times of planning a day: ten pairs of the demonstration kit, in the hand and set down, under each sky; and the sky alone.
+import { chanceMap, EVEN_SKIES } from '../src/core/plan/chance-map.ts';
 import { BETWEEN_SECONDS, fitsIn, secondsAt } from '../src/core/plan/fits.ts';
 import { dayCourse, type PlanDay } from '../src/core/plan/day-light.ts';
 import type { PlanPair } from '../src/core/plan/serving.ts';
 import { pairDay } from '../src/core/plan/windows.ts';
+import { sunOver } from '../src/core/sky/sun-course.ts';
 import type { Purpose } from '../src/core/error/situation.ts';
 import { CAMERAS_BY_HAND } from '../src/lib/server/demo/by-hand.ts';
 import { CAMERAS_BY_THEMSELVES } from '../src/lib/server/demo/by-themselves.ts';
@@ -52,7 +54,37 @@ function plan(purpose: Purpose, run: number): void {
         ).frames;
       }
 }
+/** A year of one camera that sets itself, with three films, over three skies. */
+function year(run: number): void {
+  const camera = CAMERAS_BY_THEMSELVES[0];
+  const films = DEMO_FILMS.filter((f) => camera && sharedFormat(camera, f) !== null);
+  const variants = [0, 1, 2].flatMap((i): readonly PlanPair[] => {
+    const film = films[i % films.length];
+    if (!camera || !film) return [];
+    // of another speed each, so that nothing is shared
+    const faster = { ...film, iso: film.iso * 2 ** i };
+    return [
+      {
+        situation: { camera, film: faster, light: { lv: 0, sdStops: 0 }, contrast: 'normal' },
+        ...{ present: {}, atHand: { films: [], filters: [], flashes: [], course: [] }, leastChance: 0.5 }
+      }
+    ];
+  });
+  const place = { name: '', latitude: 47.5, longitude: -28, zone: 'Atlantic/Azores' };
+  const steps = chanceMap(variants, {
+    ...{ place, from: `${2026 + run}-01-01`, days: 365, facing: 'front', ground: 'ground', lamps: null },
+    ...{ skies: EVEN_SKIES, support: 'hand' }
+  });
+  for (let step = steps.next(); step.done !== true; step = steps.next()) kept += step.value;
+}
+function yearOfSun(run: number): void {
+  const sun = sunOver({ latitude: 47.5, longitude: -28 });
+  const from = Date.UTC(2026 + run, 0, 1);
+  for (let i = 0; i < 365 * 96; i++) kept += sun(from + i * 900_000).altitude;
+}
 console.table({
+  'a year: one camera, three films, three skies': medianMs(year),
+  'the sun alone, every quarter of an hour of a year': medianMs(yearOfSun),
   'a day of light under three skies, minute by minute': medianMs((run) => {
     const day = dayFrom(fromMs + run * 86_400_000);
     for (const sky of ['clear', 'partly', 'cloudy'] as const)
