@@ -66,6 +66,7 @@ function noteDone(scene: Scene, { action, madeAt }: Change, settled: readonly Co
     case 'settings':
     case 'side':
     case 'pack-filter':
+    case 'outing':
       return;
     default:
       assertNever(action);

@@ -19,6 +19,7 @@ const CARRIED: Carried = {
   films: [{ value: film, revision: 1 }],
   earlier: [],
   things: [],
+  outings: [],
   loads: [
     { ...LOAD, id: 'one' },
     { ...LOAD, id: 'two' }

@@ -8,6 +8,7 @@ import { developedFilm, expectedOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
 import type { Load } from '../log/load.ts';
 import { pairFrom, type Pair, type Revised } from '../log/pair.ts';
+import type { Outing } from '../plan/outing.ts';
 import type { Change } from './change.ts';
 
 /** A camera, and how it was left. */
@@ -31,6 +32,7 @@ export interface Carried {
   readonly things: readonly Thing[];
   readonly loads: readonly Load[];
   readonly frames: readonly Frame[];
+  readonly outings: readonly Outing[];
 }
 
 /** The pair of a load; null when the phone does not carry it. */
@@ -144,6 +146,12 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
         ...l,
         packFilter: l.packFilter && { ...l.packFilter, on: action.on }
       }));
+    case 'outing': {
+      const { outingId, to } = action;
+      const isThere = carried.outings.some((o) => o.id === outingId);
+      const outings = carried.outings.flatMap((o) => (o.id === outingId ? (to ?? []) : [o]));
+      return { ...carried, outings: to && !isThere ? [...outings, to] : outings };
+    }
     case 'side':
       return withLoad(carried, action.loadId, (l) => ({ ...l, side: action.side }));
   }

@@ -3,6 +3,7 @@
 import type { Choice } from '../camera/setting.ts';
 import type { FrameFacts, NewFrame } from '../log/frame.ts';
 import type { Side } from '../log/load.ts';
+import type { Outing } from '../plan/outing.ts';
 import type { Moment } from '../sky/moment.ts';
 
 /** Some facts of a frame. */
@@ -39,7 +40,14 @@ export type Action =
   | { readonly kind: 'finish'; readonly loadId: string; readonly finished: boolean }
   | { readonly kind: 'side'; readonly loadId: string; readonly side: Exclude<Side, null> }
   /** The filter that belongs on a pack was laid on it, or taken off. */
-  | { readonly kind: 'pack-filter'; readonly loadId: string; readonly on: boolean };
+  | { readonly kind: 'pack-filter'; readonly loadId: string; readonly on: boolean }
+  /** A day out, as the phone knew it and as it made it; null = there is none. */
+  | {
+      readonly kind: 'outing';
+      readonly outingId: string;
+      readonly from: Outing | null;
+      readonly to: Outing | null;
+    };
 
 /** Kinds of actions. */
 export const ACTION_KINDS = [
@@ -52,7 +60,8 @@ export const ACTION_KINDS = [
   'settings',
   'finish',
   'side',
-  'pack-filter'
+  'pack-filter',
+  'outing'
 ] as const satisfies readonly Action['kind'][];
 
 /** An action with its key and its time. */
@@ -84,7 +93,9 @@ export type Conflict =
   | { readonly reason: 'no-such-position' }
   | { readonly reason: 'stands-moved'; readonly theirs: Choice }
   | { readonly reason: 'checks-changed'; readonly theirs: readonly string[] }
-  | { readonly reason: 'settings-changed'; readonly theirs: Readonly<Record<string, unknown>> };
+  | { readonly reason: 'settings-changed'; readonly theirs: Readonly<Record<string, unknown>> }
+  /** `theirs`: null = it was deleted there. */
+  | { readonly reason: 'outing-changed'; readonly theirs: Outing | null };
 
 /** What came of a change at the server. */
 export type Outcome =
@@ -102,6 +113,7 @@ export function frameOf(action: Action): string | null {
 export function subjectOf(action: Action): string {
   const frame = frameOf(action);
   if (frame !== null) return `frame ${frame}`;
+  if ('outingId' in action) return `outing ${action.outingId}`;
   if ('cameraId' in action) return `${action.kind} ${action.cameraId}`;
   return 'loadId' in action ? `load ${action.loadId}` : action.kind;
 }

@@ -5,7 +5,7 @@ import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 import { SKIES } from '../sky/illuminance.ts';
 import { chanceMap, EVEN_SKIES, filmWorth, type ChanceMap, type MapDays } from './chance-map.ts';
-import { lightUnderSky } from './day-light.ts';
+import { lightUnderSky, type PlanDay } from './day-light.ts';
 import { servingAt, type PlanPair } from './serving.ts';
 
 const pairOf = (camera: Camera, film: Film): PlanPair => ({
@@ -31,10 +31,10 @@ describe('the chance by day and hour', () => {
     const pair = pairOf(METERLESS, mono(100));
     const days = span({ days: 1 });
     const [chances] = mapOf([pair], days).chances;
-    const day = {
+    const day: PlanDay = {
       ...{ place: LISBON, fromMs: 0, toMs: 1, sky: 'unsaid', facing: 'front', ground: 'ground' },
       ...{ lamps: null, shadeFromMs: null }
-    } as const;
+    };
     for (const hour of [0, 6, 7, 9, 13, 19, 20]) {
       let sum = 0;
       for (let q = 0; q < 4; q++)

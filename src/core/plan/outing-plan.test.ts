@@ -32,7 +32,7 @@ const stop = (more: Partial<Stop>): Stop => ({
   ...more
 });
 const outing = (stops: readonly Stop[], more: Partial<Outing> = {}): Outing => ({
-  ...{ id: 'o', name: 'Ferries', date: '2026-09-12', sky: 'clear', budget: null, revision: 0 },
+  ...{ id: 'o', name: 'Ferries', date: '2026-09-12', sky: 'clear', budget: null },
   ...more,
   stops: stops.map((s, i) => ({ ...s, id: `stop-${i}` }))
 });

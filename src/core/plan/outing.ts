@@ -49,8 +49,6 @@ export interface Outing {
   readonly stops: readonly Stop[];
   /** What the film may cost, in the currency of its prices; null = not said. */
   readonly budget: number | null;
-  /** Rises with every change; 0 = new. */
-  readonly revision: number;
 }
 
 /** Presses of a stop: every wanted frame with its tries. */

@@ -11,6 +11,7 @@ import { observationRepository } from './learn/observations.ts';
 import { frameRepository } from './log/frames.ts';
 import { frameSearch } from './log/frame-search.ts';
 import { numbersOf } from './log/numbers.ts';
+import { outingRepository } from './plan/outings.ts';
 import { scanRepository } from './scans/repository.ts';
 import { settingsRepository } from './settings/settings.ts';
 
@@ -31,6 +32,7 @@ export function repositoriesOf(db: Database) {
     /** Sums over judged frames. */
     numbers: numbersOf(db),
     things: thingRepository(db),
+    outings: outingRepository(db),
     settings: settingsRepository(db),
     /** What the person is told once. */
     notices: noticeRepository(db),

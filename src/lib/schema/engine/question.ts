@@ -18,19 +18,24 @@ import { MAX_SD } from '../light/light.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { explainCameraFault, explainFilmFault } from '../reading/words.ts';
 
-/** A question about one pair in one light. */
-export const questionSchema = object({
+/** Fields of a pair, stored or in the body, with what is true beside it. */
+export const pairFields = {
   cameraId: string().max(64).optional(),
   camera: cameraSchema.optional().default(undefined),
   filmId: string().max(64).optional(),
   film: filmSchema.optional().default(undefined),
+  ...conditionFields,
+  present: choiceSchema
+};
+
+/** A question about one pair in one light. */
+export const questionSchema = object({
+  ...pairFields,
   light: object({
     lv: number().min(LV_RANGE.min).max(LV_RANGE.max).required(),
     sdStops: number().min(0).max(MAX_SD).required()
   }).required(),
-  contrast: string().oneOf(CONTRASTS).required(),
-  ...conditionFields,
-  present: choiceSchema
+  contrast: string().oneOf(CONTRASTS).required()
 }).required();
 
 /** A question that was understood. */

@@ -1,5 +1,5 @@
 // The archive: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
-// things, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
+// things, outings, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
 import { array, number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
@@ -10,6 +10,7 @@ import type { Load } from '#core/log/load.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { REVISION_KINDS, type RevisionKind } from '#core/log/pair.ts';
 import type { Scan } from '#core/log/scan.ts';
+import type { Outing } from '#core/plan/outing.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { cameraFrom, cameraSchema } from '../kit/camera.ts';
 import { loadFrom, loadSchema } from '../kit/load.ts';
@@ -30,11 +31,12 @@ import {
 import { judgementSchema } from '../log/judgement.ts';
 import { kindOf } from '../reading/kinds.ts';
 import { parseWith } from '../reading/parse.ts';
+import { outingFrom, outingSchema } from '../plan/outing.ts';
 import { scanSchema } from '../log/scan.ts';
 import { thingFrom, thingSchema } from '../kit/thing.ts';
 
 /** The form of the archive that is written, and the newest that is read. */
-export const ARCHIVE_VERSION = 2;
+export const ARCHIVE_VERSION = 3;
 /** What the first line is told by. */
 export const ARCHIVE_FORMAT = 'just-enough-archive';
 /** What it was told by in version 1. */
@@ -75,6 +77,7 @@ export const ARCHIVE_SCHEMAS = {
     ...{ addedAt: whenSchema, deletedAt: goneSchema }
   }).required(),
   thing: object({ thing: thingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
+  outing: object({ outing: outingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
   load: object({ load: loadSchema }).required(),
   frame: object({
     frame: frameSchema,
@@ -104,7 +107,7 @@ export const ARCHIVE_SCHEMAS = {
 
 /** Kinds of lines after the first, in their order. */
 export const RECORD_KINDS = [
-  ...(['camera', 'film', 'thing', 'load', 'frame', 'judgement', 'bias', 'scan'] as const)
+  ...(['camera', 'film', 'thing', 'outing', 'load', 'frame', 'judgement', 'bias', 'scan'] as const)
 ] as const;
 /** @see RECORD_KINDS */
 export type RecordKind = (typeof RECORD_KINDS)[number];
@@ -139,6 +142,12 @@ export type ArchiveRecord =
   | {
       readonly kind: 'thing';
       readonly thing: Thing;
+      readonly addedAt: string;
+      readonly deletedAt: string | null;
+    }
+  | {
+      readonly kind: 'outing';
+      readonly outing: Outing;
       readonly addedAt: string;
       readonly deletedAt: string | null;
     }
@@ -181,6 +190,10 @@ function recordOf(kind: RecordKind, value: unknown): ArchiveRecord {
     case 'thing': {
       const line = read(ARCHIVE_SCHEMAS.thing);
       return { ...line, kind, thing: thingFrom(line.thing) };
+    }
+    case 'outing': {
+      const line = read(ARCHIVE_SCHEMAS.outing);
+      return { ...line, kind, outing: outingFrom(line.outing) };
     }
     case 'load':
       return { load: loadFrom(read(ARCHIVE_SCHEMAS.load).load), kind };

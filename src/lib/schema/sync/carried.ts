@@ -8,6 +8,7 @@ import { loadFrom, loadSchema } from '../kit/load.ts';
 import { thingFrom, thingSchema } from '../kit/thing.ts';
 import { conditionsFrom, conditionsSchema } from '../engine/conditions.ts';
 import { frameFrom, frameSchema } from '../log/frame.ts';
+import { outingFrom, outingSchema } from '../plan/outing.ts';
 import { settingsSchema, type Settings } from '../settings/settings.ts';
 
 const revision = () => number().integer().min(1).required();
@@ -34,6 +35,7 @@ export const carriedSchema = object({
   things: array(thingSchema).required(),
   loads: array(loadSchema).required(),
   frames: array(frameSchema).required(),
+  outings: array(outingSchema).required(),
   settings: settingsSchema.required()
 }).required();
 
@@ -45,7 +47,7 @@ export interface OfflineKit {
 
 /** What is carried, of a checked answer. */
 export function offlineKitFrom(body: InferType<typeof carriedSchema>): OfflineKit {
-  const { inUse, cameras, films, earlier, things, loads, frames, settings } = body;
+  const { inUse, cameras, films, earlier, things, loads, frames, outings, settings } = body;
   return {
     settings,
     carried: {
@@ -59,7 +61,8 @@ export function offlineKitFrom(body: InferType<typeof carriedSchema>): OfflineKi
       earlier: earlier.map((c) => ({ ...c, value: cameraFrom(c.value) })),
       things: things.map(thingFrom),
       loads: loads.map(loadFrom),
-      frames: frames.map(frameFrom)
+      frames: frames.map(frameFrom),
+      outings: outings.map(outingFrom)
     }
   };
 }

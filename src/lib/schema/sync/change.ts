@@ -8,6 +8,7 @@ import { conflictFrom, conflictSchema, conflictsSchema } from './conflict.ts';
 import { linesSchema } from './lines.ts';
 import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log/frame.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
+import { outingSchema } from '../plan/outing.ts';
 import { settingsEditSchema } from '../settings/settings.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 
@@ -38,7 +39,13 @@ const ACTIONS = {
   }),
   finish: object({ kind: action('finish'), loadId: id(), finished: boolean().required() }),
   side: object({ kind: action('side'), loadId: id(), side: number<1 | 2>().oneOf([1, 2]).required() }),
-  'pack-filter': object({ kind: action('pack-filter'), loadId: id(), on: boolean().required() })
+  'pack-filter': object({ kind: action('pack-filter'), loadId: id(), on: boolean().required() }),
+  outing: object({
+    kind: action('outing'),
+    outingId: id(),
+    from: outingSchema.nullable().defined().default(undefined),
+    to: outingSchema.nullable().defined().default(undefined)
+  })
 } as const;
 
 const actionSchema = lazy((value: unknown) => {
@@ -62,6 +69,8 @@ const actionSchema = lazy((value: unknown) => {
       return ACTIONS.side;
     case 'pack-filter':
       return ACTIONS['pack-filter'];
+    case 'outing':
+      return ACTIONS.outing;
     default:
       return ACTIONS.log;
   }
@@ -149,6 +158,7 @@ function actionFrom(body: ActionBody): Action {
     case 'finish':
     case 'side':
     case 'pack-filter':
+    case 'outing':
       return body;
     default:
       return assertNever(body);

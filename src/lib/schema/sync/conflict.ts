@@ -5,13 +5,14 @@ import type { Conflict } from '#core/offline/change.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { factFields, factsFrom, frameEditSchema } from '../log/frame.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
+import { outingSchema } from '../plan/outing.ts';
 import { settingsEditSchema } from '../settings/settings.ts';
 import { linesSchema } from './lines.ts';
 import { keepShapes } from '../reading/kinds.ts';
 
 const REASONS = [
   ...['edited', 'deleted', 'no-frame', 'taken', 'before-load', 'finished', 'retired', 'gone'],
-  ...['no-such-position', 'stands-moved', 'checks-changed', 'settings-changed']
+  ...['no-such-position', 'stands-moved', 'checks-changed', 'settings-changed', 'outing-changed']
 ] as const;
 const reason = <T extends Conflict['reason']>(name: T) =>
   string<T>()
@@ -39,7 +40,11 @@ const CONFLICTS = {
   'no-such-position': bare('no-such-position'),
   'stands-moved': object({ reason: reason('stands-moved'), theirs: choiceSchema }),
   'checks-changed': object({ reason: reason('checks-changed'), theirs: linesSchema }),
-  'settings-changed': object({ reason: reason('settings-changed'), theirs: settingsEditSchema.required() })
+  'settings-changed': object({ reason: reason('settings-changed'), theirs: settingsEditSchema.required() }),
+  'outing-changed': object({
+    reason: reason('outing-changed'),
+    theirs: outingSchema.nullable().defined().default(undefined)
+  })
 } as const;
 
 /** What stands against a change, told apart by `reason`. */
@@ -62,6 +67,8 @@ export const conflictSchema = lazy((value: unknown) => {
       return CONFLICTS['checks-changed'];
     case 'settings-changed':
       return CONFLICTS['settings-changed'];
+    case 'outing-changed':
+      return CONFLICTS['outing-changed'];
     case 'deleted':
       return CONFLICTS.deleted;
     case 'no-frame':
@@ -95,6 +102,7 @@ export function conflictFrom(body: InferType<typeof conflictSchema>): Conflict {
     case 'no-such-position':
     case 'checks-changed':
     case 'settings-changed':
+    case 'outing-changed':
       return body;
     default:
       return assertNever(body);

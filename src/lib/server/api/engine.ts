@@ -22,7 +22,8 @@ async function questionOf(request: Request): Promise<Question | Response> {
   return question.ok ? question.value : badFields(question.error);
 }
 
-function shelfOf(s: Store): Shelf {
+/** Where stored cameras and films are looked up. */
+export function shelfOf(s: Store): Shelf {
   return {
     camera: (id) => s.cameras.find(id)?.value ?? null,
     film: (id) => s.films.find(id)?.value ?? null

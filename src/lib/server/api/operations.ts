@@ -21,12 +21,12 @@ export interface Operation {
 }
 
 const kit = (
-  noun: 'camera' | 'film' | 'thing',
-  schema: 'Camera' | 'Film' | 'Thing'
+  noun: 'camera' | 'film' | 'thing' | 'outing',
+  schema: 'Camera' | 'Film' | 'Thing' | 'Outing'
 ): readonly Operation[] => [
   {
     ...{ method: 'get', path: `/${noun}s`, id: `list-${noun}s`, answer: `${schema}[]`, status: 200 },
-    summary: `The ${noun}s of the kit`
+    summary: noun === 'outing' ? 'Days out' : `The ${noun}s of the kit`
   },
   {
     ...{ method: 'post', path: `/${noun}s`, id: `add-${noun}`, body: schema, answer: schema, status: 201 },
@@ -38,7 +38,7 @@ const kit = (
   },
   {
     ...{ method: 'delete', path: `/${noun}s/{id}`, id: `remove-${noun}`, answer: schema, status: 200 },
-    summary: `Takes a ${noun} out of the kit`
+    summary: noun === 'outing' ? 'Puts an outing in the trash' : `Takes a ${noun} out of the kit`
   }
 ];
 const replace = (noun: 'camera' | 'film', schema: 'Camera' | 'Film'): Operation => ({
@@ -51,6 +51,16 @@ const ask = (
   summary: string
 ): Operation => ({
   ...{ method: 'post', path: `/${name}`, id: name, body: 'Question', answer, status: 200 },
+  summary
+});
+
+const plan = (
+  name: 'windows' | 'chances',
+  body: 'WindowsQuestion' | 'ChancesQuestion',
+  answer: 'WindowsAnswer' | 'ChancesAnswer',
+  summary: string
+): Operation => ({
+  ...{ method: 'post', path: `/plan/${name}`, id: `plan-${name}`, body, answer, status: 200 },
   summary
 });
 
@@ -154,6 +164,7 @@ export const OPERATIONS: readonly Operation[] = [
   ...kit('film', 'Film'),
   replace('film', 'Film'),
   ...kit('thing', 'Thing'),
+  ...kit('outing', 'Outing'),
   {
     ...{ method: 'get', path: '/loads', id: 'list-loads', answer: 'Load[]', status: 200 },
     summary: 'Which film is, or was, in which camera'
@@ -202,6 +213,8 @@ export const OPERATIONS: readonly Operation[] = [
   ask('match', 'MatchAnswer', 'What to set, with chance and reasons; nothing is stored'),
   ask('reach', 'ReachAnswer', 'In which light a pair comes out; nothing is stored'),
   ask('remedies', 'RemediesAnswer', 'What would help; nothing is stored'),
+  plan('windows', 'WindowsQuestion', 'WindowsAnswer', 'When a pair works; nothing is stored'),
+  plan('chances', 'ChancesQuestion', 'ChancesAnswer', 'The chance by day and hour; nothing is stored'),
   light('eye', 'EyeQuestion', 'LightAnswer', 'Light by a clue of either school'),
   light('scene', 'SceneQuestion', 'LightAnswer', 'Light of a named scene'),
   light('reading', 'ReadingQuestion', 'LightAnswer', 'Light of a reading as people type it'),

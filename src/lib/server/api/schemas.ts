@@ -22,6 +22,13 @@ import {
 } from '#schema/light/light-question.ts';
 import { loadEditSchema, loadSchema, newLoadSchema } from '#schema/kit/load.ts';
 import { questionSchema } from '#schema/engine/question.ts';
+import { outingSchema } from '#schema/plan/outing.ts';
+import {
+  chancesAnswerSchema,
+  chancesQuestionSchema,
+  windowsAnswerSchema,
+  windowsQuestionSchema
+} from '#schema/plan/plan-question.ts';
 import { assignmentsSchema, scanSchema } from '#schema/log/scan.ts';
 import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
@@ -39,6 +46,11 @@ export const SCHEMAS = {
   Camera: cameraSchema,
   Film: filmSchema,
   Thing: thingSchema,
+  Outing: outingSchema,
+  WindowsQuestion: windowsQuestionSchema,
+  WindowsAnswer: windowsAnswerSchema,
+  ChancesQuestion: chancesQuestionSchema,
+  ChancesAnswer: chancesAnswerSchema,
   Load: loadSchema,
   NewLoad: newLoadSchema,
   LoadEdit: loadEditSchema,

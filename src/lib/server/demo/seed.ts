@@ -15,6 +15,8 @@ import { CAMERAS_BY_THEMSELVES } from './by-themselves.ts';
 import { thingRepository } from '../kit/things.ts';
 import { DEMO_FILMS } from './films.ts';
 import { seedHistory } from './history.ts';
+import { outingRepository } from '../plan/outings.ts';
+import { DEMO_OUTINGS } from './outings.ts';
 import { DEMO_THINGS } from './things.ts';
 
 /** Cameras of the demonstration: one of each of twelve kinds. */
@@ -84,6 +86,8 @@ export function seedDemo(db: Database): void {
   db.transaction(() => {
     DEMO_CAMERAS.forEach((camera, i) => cameras.add(camera, at(`06:00:${String(i).padStart(2, '0')}Z`)));
     DEMO_FILMS.forEach((film, i) => films.add(film, at(`06:01:${String(i).padStart(2, '0')}Z`)));
+    const outings = outingRepository(db);
+    DEMO_OUTINGS.forEach((outing) => outings.put(outing, `${DAY}06:03:00Z`));
     DEMO_THINGS.forEach((thing, i) => things.put(thing, `${DAY}06:02:0${i}Z`));
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
       loads.add({

@@ -176,9 +176,9 @@ describe('the archive', () => {
   test.each([
     [
       'a newer version',
-      (t: string) => t.replace('"version":2', '"version":3'),
+      (t: string) => t.replace('"version":3', '"version":4'),
       1,
-      /version 3; this program reads up to version 2/
+      /version 4; this program reads up to version 3/
     ],
     ['another format', (t: string) => t.replace('just-enough-archive', 'other'), 1, /no archive/],
     ['no JSON', (t: string) => t.replace(/\n\{"kind":"film"/, '\n{"kind":film'), 14, /not readable as JSON/],

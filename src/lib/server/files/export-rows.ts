@@ -6,6 +6,7 @@ import { revisionRepository } from '../kit/revisions.ts';
 import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
+import { outingRepository } from '../plan/outings.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { thingDataFromJson } from '#schema/kit/thing.ts';
 
@@ -24,6 +25,7 @@ export function* archiveLines(db: Database, writtenAt: string): Generator<string
 /** The records of a database. */
 export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
   yield* kitRecords(db);
+  for (const outing of outingRepository(db).listAll()) yield { kind: 'outing', ...outing };
   for (const load of [...loadRepository(db).list()].reverse()) yield { kind: 'load', load };
   yield* frameRecords(db);
   const history = db.prepare<[], { readonly camera_id: string }>(

@@ -7,6 +7,7 @@ import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { revisionRepository } from '../kit/revisions.ts';
+import { outingRepository } from '../plan/outings.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { thingRepository } from '../kit/things.ts';
 
@@ -19,6 +20,8 @@ export function nameOf(record: ArchiveRecord): { readonly table: string; readonl
       return { table: 'film', id: record.id };
     case 'thing':
       return { table: 'thing', id: record.thing.id };
+    case 'outing':
+      return { table: 'outing', id: record.outing.id };
     case 'load':
       return { table: 'load', id: record.load.id };
     case 'frame':
@@ -54,6 +57,7 @@ export function namedBy(record: ArchiveRecord): readonly { readonly table: strin
     case 'camera':
     case 'film':
     case 'thing':
+    case 'outing':
       return [];
   }
 }
@@ -61,7 +65,7 @@ export function namedBy(record: ArchiveRecord): readonly { readonly table: strin
 /** Looks names up in a database. */
 export function knownNames(db: Database): (table: string, id: string) => boolean {
   const ofTable = new Map(
-    ['camera', 'film', 'thing', 'load', 'frame', 'scan'].map((t) => [
+    ['camera', 'film', 'thing', 'outing', 'load', 'frame', 'scan'].map((t) => [
       t,
       db.prepare<[string]>(`select 1 from ${t} where id = ?`)
     ])
@@ -77,7 +81,7 @@ export function knownNames(db: Database): (table: string, id: string) => boolean
 export function recordWriter(db: Database): (record: ArchiveRecord) => void {
   const [cameras, films, things] = [cameraRepository(db), filmRepository(db), thingRepository(db)];
   const [loads, frames, scans] = [loadRepository(db), frameRepository(db), scanRepository(db)];
-  const judgements = judgementRepository(db);
+  const [judgements, outings] = [judgementRepository(db), outingRepository(db)];
   const revisions = revisionRepository(db);
   const camera = db.prepare<[string, number, string]>(
     'insert into camera (id, revision, created_at) values (?, ?, ?)'
@@ -107,6 +111,10 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
       case 'thing':
         things.put(record.thing, record.addedAt);
         if (record.deletedAt !== null) things.remove(record.thing.id, record.deletedAt);
+        return;
+      case 'outing':
+        outings.put(record.outing, record.addedAt);
+        if (record.deletedAt !== null) outings.remove(record.outing.id, record.deletedAt);
         return;
       case 'load':
         loads.add(record.load);

@@ -14,6 +14,7 @@ const WORDS: Readonly<Record<string, string>> = {
   camera: 'camera',
   film: 'film',
   thing: 'thing',
+  outing: 'outing',
   load: 'load',
   frame: 'frame',
   judgement: 'judgement of frame',

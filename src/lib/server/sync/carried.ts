@@ -27,7 +27,8 @@ export function offlineKitOf(store: Repositories): OfflineKit {
       films: store.films.list(),
       things: store.things.list(),
       loads,
-      ...{ earlier: earlierCameras(store, loads, frames), frames }
+      ...{ earlier: earlierCameras(store, loads, frames), frames },
+      outings: store.outings.list()
     }
   };
 }

@@ -10,6 +10,9 @@ import { cameraRepository } from '../kit/cameras.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from '../log/frames.ts';
+import type { Outing } from '#core/plan/outing.ts';
+import { outingRepository } from '../plan/outings.ts';
+import { DEMO_OUTINGS } from '../demo/outings.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { logbook } from '../log/logbook.ts';
 import { phoneChanges } from './sync.ts';
@@ -26,6 +29,7 @@ function home() {
     frames,
     cameras: cameraRepository(db),
     loads: loadRepository(db),
+    outings: outingRepository(db),
     log: logbook(db, () => NOW),
     sync: phoneChanges(db, () => NOW),
     onFilm: () => frames.listByLoad(LOAD).map((f) => f.number)
@@ -207,6 +211,39 @@ describe('what was changed at home meanwhile', () => {
     expect(send(at, change({ kind: 'side', loadId: LOAD, side: 2 }))).toEqual({ reason: 'gone' });
     expect(send(at, change({ kind: 'side', loadId: 'demo-load-ticker', side: 2 }))).toBeNull();
     expect(at.loads.find('demo-load-ticker')?.side).toBe(2);
+  });
+});
+
+describe('an outing', () => {
+  const [there] = DEMO_OUTINGS;
+  if (!there) throw new Error('the demonstration has no outing');
+  const moved = { ...there, name: 'Another evening' };
+  const act = (from: Outing | null, to: Outing | null, outingId = there.id) =>
+    change({ kind: 'outing', outingId, from, to });
+
+  test('made, changed and deleted away from the server', () => {
+    const at = home();
+    const fresh = { ...there, id: 'fresh' };
+    expect(send(at, act(null, fresh, 'fresh'))).toBeNull();
+    expect(at.outings.find('fresh')).toEqual(fresh);
+    expect(send(at, act(there, moved))).toBeNull();
+    expect(at.outings.find(there.id)).toEqual(moved);
+    expect(send(at, act(moved, null))).toBeNull();
+    expect(at.outings.list().map((o) => o.id)).toEqual(['fresh']);
+  });
+
+  test('what was changed on the server meanwhile is asked about, and overwritten only when it was seen', () => {
+    const at = home();
+    at.outings.put({ ...there, budget: 5 }, NOW.at);
+    const mine = act(there, moved);
+    const conflict = send(at, mine);
+    expect(conflict).toEqual({ reason: 'outing-changed', theirs: { ...there, budget: 5 } });
+    expect(at.outings.find(there.id)?.budget).toBe(5);
+    expect(send(at, mine, conflict ? [conflict] : [])).toBeNull();
+    expect(at.outings.find(there.id)).toEqual(moved);
+    // deleted on the server: brought back only when asked for
+    at.outings.remove(there.id, NOW.at);
+    expect(send(at, act(moved, there))).toEqual({ reason: 'outing-changed', theirs: null });
   });
 });
 

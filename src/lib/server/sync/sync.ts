@@ -19,6 +19,7 @@ import { revisionRepository } from '../kit/revisions.ts';
 import type { StoredFrame } from '../log/frame-row.ts';
 import { frameRepository } from '../log/frames.ts';
 import { logbook } from '../log/logbook.ts';
+import { outingRepository } from '../plan/outings.ts';
 import { settingsRepository } from '../settings/settings.ts';
 
 type Settled = (conflict: Conflict) => boolean;
@@ -45,6 +46,7 @@ export function phoneChanges(db: Database, now: () => Moment) {
   const frames = frameRepository(db);
   const book = logbook(db, now);
   const changing = loadChanges(db, now);
+  const outings = outingRepository(db);
   const settings = settingsRepository(db);
   const known = db.prepare<[string]>('select 1 from change_done where key = ?');
   const mark = db.prepare<[string, string]>('insert into change_done (key, done_at) values (?, ?)');
@@ -219,6 +221,21 @@ export function phoneChanges(db: Database, now: () => Moment) {
     return null;
   }
 
+  function planOuting(
+    { outingId, from, to }: Of<'outing'>,
+    settled: Settled,
+    madeAt: Moment
+  ): Conflict | null {
+    const theirs = outings.find(outingId);
+    const same = [from, to].some((o) => isDeepStrictEqual(theirs, o));
+    const conflict: Conflict = { reason: 'outing-changed', theirs };
+    if (!same && !settled(conflict)) return conflict;
+    if (isDeepStrictEqual(theirs, to)) return null;
+    if (to) outings.put({ ...to, id: outingId }, notAhead(madeAt).at);
+    else outings.remove(outingId, notAhead(madeAt).at);
+    return null;
+  }
+
   function attempt({ change, settled: seen }: Sent): Conflict | null {
     const { action, madeAt } = change;
     const settled: Settled = (conflict) => seen.some((s) => isDeepStrictEqual(s, conflict));
@@ -243,6 +260,8 @@ export function phoneChanges(db: Database, now: () => Moment) {
         return turn(action);
       case 'pack-filter':
         return layFilter(action);
+      case 'outing':
+        return planOuting(action, settled, madeAt);
       default:
         return assertNever(action);
     }

@@ -5,6 +5,7 @@ import { cameraOfFrame, type Carried } from '#core/offline/carried.ts';
 import type { Action, Conflict } from '#core/offline/change.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { choiceLine } from '#core/log/border-note.ts';
+import type { Outing } from '#core/plan/outing.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { sayFacts } from '../log/say-facts.ts';
 import { sayLightShort, sayWhen } from '../log/say-frame.ts';
@@ -51,9 +52,18 @@ export function sayConflict(conflict: Conflict, camera: Camera | null): string {
       return `The reminders were changed on the server: ${conflict.theirs.join('; ') || 'none'}.`;
     case 'settings-changed':
       return `These were changed on the server: ${Object.keys(conflict.theirs).map(saySetting).join(', ')}.`;
+    case 'outing-changed':
+      return conflict.theirs
+        ? `The outing was changed on the server: ${sayOuting(conflict.theirs)}.`
+        : 'The outing was deleted on the server.';
     default:
       return assertNever(conflict);
   }
+}
+
+/** An outing in a few words: "Ferries, 2026-09-12, 3 stops". */
+function sayOuting({ name, date, stops }: Outing): string {
+  return `${name}, ${date}, ${stops.length === 1 ? '1 stop' : `${stops.length} stops`}`;
 }
 
 const SETTING_WORDS: Readonly<Record<string, string>> = {
@@ -85,6 +95,7 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
     case 'stands-moved':
     case 'checks-changed':
     case 'settings-changed':
+    case 'outing-changed':
       return 'Keep mine';
     case 'gone':
     case 'no-frame':
@@ -150,6 +161,9 @@ export function sayAction(action: Action, carried: Carried | null): string {
       return `${filmName(action.loadId)}: side ${action.side === 1 ? 'one' : 'two'} is up`;
     case 'pack-filter':
       return `${filmName(action.loadId)}: the filter is ${action.on ? 'on the pack' : 'off the pack'}`;
+    case 'outing':
+      if (action.to) return `Outing: ${sayOuting(action.to)}`;
+      return `Delete the outing ${action.from?.name ?? ''}`.trim();
     default:
       return assertNever(action);
   }
