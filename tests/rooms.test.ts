@@ -79,6 +79,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^idb$/,
       /^apexcharts$/,
       /^d3-scale$/,
+      /^svelte-dnd-action$/,
       /^ical-generator$/
     ]
   },

@@ -46,7 +46,7 @@ export interface PlannedStop {
   /** Null = nothing does it. */
   readonly way: StopWay | null;
   /** When that way works around the hour; null = not even a minute. */
-  readonly window: Stretch | null;
+  readonly window: Window | null;
   readonly troubles: readonly StopTrouble[];
 }
 
@@ -57,7 +57,7 @@ export interface OutingPlan {
   readonly films: readonly FilmNeed[];
   /** Of all films with a price. */
   readonly cost: number;
-  /** After it no frame of the list works, milliseconds since 1970; null = none ever does. */
+  /** After it no frame of the list works, milliseconds since 1970; null = none ever does, or some do until the day is over. */
   readonly lastMs: number | null;
 }
 
@@ -67,6 +67,9 @@ export interface OutingKit {
   /** Light of the lamps of a scene; null = none. */
   readonly lampsOf: (scene: string) => LampFloor | null;
 }
+
+/** A support has to bring this much chance to be set up for. A choice of ours. */
+const SETTING_UP = 0.05;
 
 interface Asked {
   readonly stop: Stop;
@@ -101,7 +104,8 @@ export function outingPlan(
         .map((way) => ({
           way,
           items: itemsOf(way, hasOwnFlash(kit, way.key)).map(itemKey),
-          worth: way.verdict.pUsable
+          // what comes out in the hand is not set up for
+          worth: way.verdict.pUsable - (way.support === 'hand' ? 0 : SETTING_UP)
         }))
     )
   );
@@ -123,7 +127,7 @@ export function outingPlan(
     items: [...new Map(items.map((item) => [itemKey(item), item])).values()],
     films,
     cost: films.reduce((sum, { cost }) => sum + (cost ?? 0), 0),
-    lastMs: ends.length === 0 ? null : Math.max(...ends)
+    lastMs: ends.length === 0 || ends.includes(Infinity) ? null : Math.max(...ends)
   };
 }
 
@@ -183,7 +187,7 @@ function workStop(
     const told = troubles.some((t) => t.kind === 'bad-time') ? troubles : [...troubles, nothing];
     return {
       planned: { stop, ms, way: null, window: null, troubles: told },
-      lastMs: all.length === 0 ? null : Math.max(...all.map((w) => w.toMs))
+      lastMs: all.length === 0 ? null : Math.max(...all.map((w) => (w.toMs >= day.toMs ? Infinity : w.toMs)))
     };
   }
   const pair = dressed(pairAtStop(outing, stop), stop, way);
@@ -197,16 +201,19 @@ function workStop(
   });
   return {
     planned: {
-      ...{ stop, ms, way, window: window ? stretchOf(window) : null },
+      ...{ stop, ms, way, window: window ?? null },
       troubles: [
         ...troubles,
         ...(under.length > 0 ? [{ kind: 'not-under', skies: under } as const] : []),
         ...(fit < presses ? [{ kind: 'runs-out', fit, presses } as const] : [])
       ]
     },
-    lastMs: Math.max(ms, ...windows.map((w) => w.to.likelyMs))
+    lastMs: Math.max(ms, ...windows.map(endOf))
   };
 }
+
+/** When a window closes; Infinity = it is still open when the day is over. */
+const endOf = ({ to, openAtEnd }: Window): number => (openAtEnd ? Infinity : to.likelyMs);
 
 /** Edges of windows are sharp to a quarter of a minute. */
 const EDGE_MS = 60_000;
@@ -217,10 +224,14 @@ function pressesFrom(ms: number, window: Window, { pair }: OutingPair, presses: 
   return fitsIn(rest, each, BETWEEN_SECONDS, presses, pair.situation.film).frames;
 }
 
-/** The pair with what is put on for a way; filters that a purpose chooses are chosen by the light as it goes. */
+/** The pair with what is carried for a way, and nothing else. */
 function dressed(pair: PlanPair, { purpose }: Stop, { steps }: StopWay): PlanPair {
-  const fixed = steps.filter((s) => s.kind !== 'filter' || !isServedByFilters(purpose));
-  return { ...pair, situation: fixed.reduce(applied, pair.situation) };
+  const byLight = isServedByFilters(purpose);
+  const filters = steps.flatMap((s) => (s.kind === 'filter' ? [s.filter] : []));
+  const fixed = steps.filter((s) => s.kind !== 'filter' || !byLight);
+  // which of its filters a purpose takes goes with the light
+  const atHand = byLight ? { ...pair.atHand, filters } : pair.atHand;
+  return { ...pair, atHand, situation: fixed.reduce(applied, pair.situation) };
 }
 
 function hasOwnFlash({ pairs }: OutingKit, key: string): boolean {

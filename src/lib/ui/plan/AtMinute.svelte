@@ -9,9 +9,10 @@
   import { timeText } from '#core/sky/zone.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { skyName } from '../text/say-light.ts';
-  import { chanceInHundred, instructionParts, sayTime } from '../text/say.ts';
+  import { chanceInHundred } from '../text/say.ts';
   import { sayStep } from '../text/say-remedy.ts';
   import { HELD_WORDS, PURPOSE_WORDS } from '../shoot/words.ts';
+  import { sayShot } from './say-plan.ts';
   import { LANES, type Lane } from './planner.svelte.ts';
 
   let {
@@ -92,8 +93,7 @@
         {#if best && isServed}
           {@const { verdict, steps } = best.serving}
           <p class="soft">
-            {[...steps.map((s) => sayStep(s)), ...instructionParts(camera, verdict.setting)].join(', ') ||
-              'nothing to set'}, {sayTime(verdict.exposure.seconds)}
+            {[...steps.map((s) => sayStep(s)), sayShot(camera, verdict)].join(', ')}
           </p>
         {/if}
       </div>

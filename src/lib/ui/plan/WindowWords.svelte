@@ -37,12 +37,13 @@
   /** Hands the window to the calendar of this device. */
   async function keep(): Promise<void> {
     const { calendarOf } = await import('./calendar.ts');
-    const text = calendarOf({
+    const event = {
       ...{ fromMs: window.from.likelyMs, toMs: window.to.likelyMs, zone, nowMs: Date.now() },
       title: `${camera.name} with ${film.name}, ${held}`,
       place: placeName,
       notes: [...parts.map((p) => `${p.from} ${p.set}, ${p.time}`), saySpread(window, zone), fits]
-    });
+    };
+    const text = calendarOf([event]);
     const opens = timeText(window.from.likelyMs, zone).replace(':', '.');
     saveAs(text, 'text/calendar', `${camera.name} ${opens}.ics`);
   }

@@ -7,7 +7,7 @@ import { calendarOf } from './calendar.ts';
 // the night in which the clocks of Lisbon go back: 1:30 is shown twice
 const fromMs = Date.UTC(2026, 9, 25, 0, 30);
 const toMs = Date.UTC(2026, 9, 25, 1, 30);
-const text = calendarOf({
+const EVENT = {
   ...{ fromMs, toMs, zone: 'Europe/Lisbon', nowMs: Date.UTC(2026, 9, 1) },
   title: 'Pelican, set down; with “Slowpack”, 160',
   place: 'Quay 4, Lisbon',
@@ -16,7 +16,8 @@ const text = calendarOf({
     '',
     'a line that is longer than seventy-five octets and has to be folded by whoever writes it, ½ stop'
   ]
-});
+};
+const text = calendarOf([EVENT]);
 
 test('times, title and notes come back through ical.js', () => {
   const event = new ICAL.Event(ICAL.Component.fromString(text).getFirstSubcomponent('vevent') ?? undefined);
@@ -38,4 +39,10 @@ test('and through node-ical', () => {
 test('lines end as RFC 5545 asks and none is longer than 75 octets', () => {
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
   for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+});
+
+test('two windows are two events, also where they are at the same time', () => {
+  const two = calendarOf([EVENT, { ...EVENT, title: 'Another' }]);
+  const events = Object.values(nodeIcal.sync.parseICS(two)).filter((c) => c?.type === 'VEVENT');
+  expect(events).toMatchObject([{ summary: EVENT.title }, { summary: 'Another' }]);
 });

@@ -20,19 +20,21 @@ export interface CalendarWindow {
 /** How long before it opens the calendar calls, seconds: to get there and set up. */
 const CALL_SECONDS = 45 * 60;
 
-/** The text of an iCalendar file with one event and its alarm. */
-export function calendarOf({ fromMs, toMs, zone, nowMs, title, place, notes }: CalendarWindow): string {
-  const times = `${timeText(fromMs, zone)}–${timeText(toMs, zone)} at ${place} (${zone})`;
+/** The text of an iCalendar file with an event and its alarm for each window. */
+export function calendarOf(windows: readonly CalendarWindow[]): string {
   const calendar = ical({ prodId: { company: 'Just Enough', product: 'Plan' } });
-  const event = calendar.createEvent({
-    id: `${fromMs}-${toMs}-${nowMs}@just-enough`,
-    start: new Date(fromMs),
-    end: new Date(toMs),
-    stamp: new Date(nowMs),
-    summary: title,
-    location: place,
-    description: [times, ...notes.filter((n) => n !== '')].join('\n')
+  windows.forEach(({ fromMs, toMs, zone, nowMs, title, place, notes }, i) => {
+    const times = `${timeText(fromMs, zone)}–${timeText(toMs, zone)} at ${place} (${zone})`;
+    const event = calendar.createEvent({
+      id: `${fromMs}-${toMs}-${nowMs}-${i}@just-enough`,
+      start: new Date(fromMs),
+      end: new Date(toMs),
+      stamp: new Date(nowMs),
+      summary: title,
+      location: place,
+      description: [times, ...notes.filter((n) => n !== '')].join('\n')
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: CALL_SECONDS, description: title });
   });
-  event.createAlarm({ type: ICalAlarmType.display, trigger: CALL_SECONDS, description: title });
   return calendar.toString();
 }

@@ -1,5 +1,6 @@
 // A plan in words: when a window opens and closes, what serves it, how many frames it holds.
 import type { Camera } from '#core/camera/camera.ts';
+import type { Verdict } from '#core/chance/verdict.ts';
 import type { Fits } from '#core/plan/fits.ts';
 import type { Edge, Part, Window } from '#core/plan/windows.ts';
 import type { Sky } from '#core/sky/illuminance.ts';
@@ -80,4 +81,14 @@ export function sayFits({ frames, lastPressMs, cost }: Fits, left: number, zone:
       ? `${left === 1 ? 'The one frame left fits' : `All ${left} frames left fit`}${price}`
       : `${frames} of ${left} frames left fit${price}`;
   return `${count}. Last press at ${timeText(lastPressMs, zone)}.`;
+}
+
+/** What to set and how long it takes: "dial 160, lighten–darken 0, 5.2 s". A time that is counted stands in the setting already. */
+export function sayShot(
+  camera: Camera,
+  { setting, exposure }: Pick<Verdict, 'setting' | 'exposure'>
+): string {
+  const set = instructionParts(camera, setting);
+  const time = setting.timedByHand ? [] : [sayTime(exposure.seconds)];
+  return [...(set.length === 0 ? ['nothing to set'] : set), ...time].join(', ');
 }
