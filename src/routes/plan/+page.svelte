@@ -88,6 +88,7 @@
   <h1 class="text-[1.75rem] font-[650]">Plan</h1>
   <p class="flex flex-wrap gap-x-4">
     <a class="inline-grid min-h-11 content-center underline" href="/plan/outings">Outings</a>
+    <a class="inline-grid min-h-11 content-center underline" href="/plan/film">Which film?</a>
     <a class="inline-grid min-h-11 content-center underline" href="/plan/card">Pocket card</a>
   </p>
 </div>

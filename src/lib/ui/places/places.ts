@@ -25,6 +25,7 @@ export const PLACES: readonly Place[] = [
   { path: '/log', name: 'Log', key: '3', icon: 'notebook', offline: false, light: false },
   { path: '/plan/card', name: 'Pocket card', key: null, icon: null, offline: true, light: false },
   { path: '/plan/outings', name: 'Outings', key: null, icon: null, offline: true, light: false },
+  { path: '/plan/film', name: 'Which film?', key: null, icon: null, offline: true, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },
   { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
   { path: '/log/numbers', name: 'Numbers', key: '6', icon: null, offline: false, light: false },
