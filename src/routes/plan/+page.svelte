@@ -20,7 +20,10 @@
   import { BETWEEN_SECONDS } from '#core/plan/fits.ts';
 
   const current = useCurrent();
-  const draft = new PlanDraft(current.settings.place, Date.now());
+  const openedMs = Date.now();
+  /** So long before its first frame a day that has begun is shown. */
+  const LEAD_MS = 10 * 60_000;
+  const draft = new PlanDraft(current.settings.place, openedMs);
   const planner = new Planner();
   onMount(() => {
     void offline.carry();
@@ -70,6 +73,21 @@
     const ms = pointedMs ?? opens.find((m) => typeof m === 'number') ?? day.fromMs;
     return Math.min(day.toMs, Math.max(day.fromMs, ms));
   });
+  /** When frames of the day were taken, by load: they are laid on the windows. */
+  const frames = $derived(offline.carried?.frames ?? []);
+  const takenOf = (loadId: string): readonly number[] => {
+    const { day } = draft;
+    const all = frames.filter((f) => f.loadId === loadId).map((f) => Date.parse(f.takenAt.at));
+    return day ? all.filter((ms) => ms >= day.fromMs && ms <= day.toMs) : [];
+  };
+  // a day that has begun is looked back at from its first frame on
+  $effect.pre(() => {
+    const dayMs = 24 * 3_600_000;
+    const recent = frames
+      .map((f) => Date.parse(f.takenAt.at))
+      .filter((ms) => ms > openedMs - dayMs && draft.isOn(ms));
+    draft.sinceMs = recent.length === 0 ? null : Math.min(...recent) - LEAD_MS;
+  });
   /** The other cameras: those that work at some time, and those that are known not to. */
   const others = $derived.by(() => {
     const isIdle = ({ loadId }: Pair): boolean =>
@@ -79,7 +97,7 @@
   });
   const between = $derived(draft.betweenSeconds ?? BETWEEN_SECONDS);
   const zone = $derived(draft.place?.zone ?? 'UTC');
-  const isNow = $derived(draft.day !== null && draft.day.fromMs % 60_000 !== 0);
+  const isNow = $derived(draft.day?.fromMs === openedMs);
   const events = $derived(draft.day ? skyEvents(draft.day.fromMs, draft.day.toMs, draft.day.place) : []);
 </script>
 
@@ -117,6 +135,7 @@
           {isNow}
           {between}
           {atMs}
+          taken={takenOf(chosen.loadId)}
           whole
         />
         <div>
@@ -125,6 +144,7 @@
             {day}
             {place}
             lamps={draft.lamps}
+            ownLamps={draft.ownLamps}
             {atMs}
             pair={planPair(chosen, kit)}
             loadId={chosen.loadId}
@@ -148,6 +168,7 @@
           {isNow}
           {between}
           {atMs}
+          taken={takenOf(pair.loadId)}
           whole={false}
         />
       {/each}

@@ -152,6 +152,11 @@
       {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />
+          {#if current.settings.place}
+            {#await import('#ui/plan/TonightLine.svelte') then { default: TonightLine }}
+              <TonightLine pair={around.pair} place={current.settings.place} />
+            {/await}
+          {/if}
           {#if current.isTold}<WhatHelps judged={around} {adviser} />{/if}
         </div>
       {/if}

@@ -4,7 +4,7 @@
   import { servingAt, type PlanPair } from '#core/plan/serving.ts';
   import { textFromAsked } from '#schema/engine/asked-query.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
-  import { choiceFromScene, choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
+  import { choiceFromScene, choiceFromSun, type LightChoice, type NamedPlace } from '#core/ways/choice.ts';
   import { sceneById } from '#core/light/scenes.ts';
   import { timeText } from '#core/sky/zone.ts';
   import { formatLv } from '#core/units/stops.ts';
@@ -19,6 +19,7 @@
     day,
     place,
     lamps,
+    ownLamps,
     atMs,
     pair,
     loadId,
@@ -28,6 +29,8 @@
     place: NamedPlace;
     /** The scene whose lamps stay on; '' = none. */
     lamps: string;
+    /** Their light where the person has read it; null = not. */
+    ownLamps: LightChoice | null;
     atMs: number;
     pair: PlanPair;
     loadId: string;
@@ -51,10 +54,8 @@
     const scene = sceneById(lamps);
     const byLamps = lights.some(({ point }) => point.lightKind === 'lamps');
     const { sky, facing, ground } = day;
-    const light =
-      byLamps && scene
-        ? choiceFromScene(scene)
-        : choiceFromSun({ kind: 'sun', place, ms: atMs, sky, facing, ground });
+    const lit = ownLamps ?? (scene && choiceFromScene(scene));
+    const light = byLamps && lit ? lit : choiceFromSun({ kind: 'sun', place, ms: atMs, sky, facing, ground });
     const asked = textFromAsked({ support: lane, ...(purpose === 'good-frame' ? {} : { purpose }) });
     return `/shoot?load=${encodeURIComponent(loadId)}&${queryFromLight(light).toString()}&with=${encodeURIComponent(asked)}`;
   }

@@ -10,6 +10,8 @@
     windows: readonly Window[];
     /** The minute that is pointed at. */
     atMs: number;
+    /** When frames were taken. */
+    taken: readonly number[];
     label: string;
   }
 </script>
@@ -20,7 +22,7 @@
   import { filmWindow } from '#core/film/window.ts';
   import { greyOf } from '../rule/strips.ts';
 
-  let { span, film, looked, windows, atMs, label }: DayStripProps = $props();
+  let { span, film, looked, windows, atMs, taken, label }: DayStripProps = $props();
   const WIDTH = 1000;
   const TALL = 30;
   const THIN = 8;
@@ -74,6 +76,7 @@
       <path class="spread" d="M{x(edge.earliestMs)} {TALL / 2 + 2}H{x(edge.latestMs)}" />
     {/each}
   {/each}
+  {#each taken as ms (ms)}<path class="taken" d="M{x(ms)} {TALL / 2 - 4}v12" />{/each}
   <path class="at" d="M{x(atMs)} 0V{TALL + 4}" />
 </svg>
 
@@ -84,6 +87,11 @@
     fill: none;
     stroke: var(--ink);
     stroke-width: 1.5px;
+    vector-effect: non-scaling-stroke;
+  }
+  .taken {
+    stroke: var(--accent);
+    stroke-width: 5px;
     vector-effect: non-scaling-stroke;
   }
   .spread {

@@ -15,6 +15,8 @@
     /** Seconds between two frames. */
     between: number;
     atMs: number;
+    /** When its frames were taken, milliseconds since 1970. */
+    taken: readonly number[];
     /** Whether every window is told at once; else they unfold. */
     whole: boolean;
   }
@@ -24,10 +26,11 @@
   import { HELD_WORDS } from '../shoot/words.ts';
   import DayStrip from './DayStrip.svelte';
   import { LANES, standsApart, type Lane } from './planner.svelte.ts';
-  import { sayWhen } from './say-plan.ts';
+  import { takenOnPlan } from '#core/plan/taken.ts';
+  import { sayTaken, sayWhen } from './say-plan.ts';
   import WindowWords from './WindowWords.svelte';
 
-  let { pair, planner, span, zone, placeName, isNow, between, atMs, whole }: PairPlanProps = $props();
+  let { pair, planner, span, zone, placeName, isNow, between, atMs, taken, whole }: PairPlanProps = $props();
   const MINUTE_MS = 60_000;
   /** Shorter windows are counted, not told. */
   const SHORT_MS = 5 * MINUTE_MS;
@@ -77,7 +80,15 @@
   {#each shown as { support, windows, looked, told, short, held, times } (support)}
     <div class="grid grid-cols-[minmax(0,1fr)] gap-1">
       <p class="text-[0.8125rem] text-(--soft)">{held}</p>
-      <DayStrip {span} film={pair.film} {looked} {windows} {atMs} label="{held}: {times || 'at no time'}" />
+      <DayStrip
+        {span}
+        film={pair.film}
+        {looked}
+        {windows}
+        {atMs}
+        {taken}
+        label="{held}: {times || 'at no time'}"
+      />
       {#if told.length === 0}
         <p class="soft">No frame of this kind, {held}.</p>
       {:else if whole}
@@ -88,6 +99,7 @@
           {@render words(told, held)}
         </details>
       {/if}
+      {#if taken.length > 0}<p data-testid="taken">{sayTaken(takenOnPlan(taken, windows), zone)}</p>{/if}
       {#if short > 0}
         <p class="soft">and {short === 1 ? 'a window' : `${short} windows`} of less than five minutes</p>
       {/if}

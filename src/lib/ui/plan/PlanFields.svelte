@@ -11,7 +11,7 @@
   import Tile from '../shoot/frame/Tile.svelte';
   import { PURPOSE_WORDS } from '../shoot/words.ts';
   import { FACING_WORDS, GROUND_WORDS, skyName } from '../text/say-light.ts';
-  import { LAMP_SCENES, type PlanDraft } from './plan-draft.svelte.ts';
+  import { LAMP_SCENES, OWN_LAMPS, type PlanDraft } from './plan-draft.svelte.ts';
 
   let {
     draft,
@@ -29,7 +29,11 @@
     onplace(place);
   }
   const summary = $derived(
-    [skyName(draft.sky), FACING_WORDS[draft.facing], sceneById(draft.lamps)?.name]
+    [
+      skyName(draft.sky),
+      FACING_WORDS[draft.facing],
+      draft.lamps === OWN_LAMPS ? 'lamps as read' : sceneById(draft.lamps)?.name
+    ]
       .filter((words) => words !== undefined)
       .join(', ')
   );
@@ -37,7 +41,12 @@
     all.find((x) => x === value) ?? otherwise;
 </script>
 
-{#snippet text(label: string, field: 'date' | 'shadeFrom' | 'between', trouble: string, example: string)}
+{#snippet text(
+  label: string,
+  field: 'date' | 'shadeFrom' | 'between' | 'lampReading',
+  trouble: string,
+  example: string
+)}
   <div class="min-w-0">
     <label class="block text-[0.8125rem] text-(--soft)" for="{uid}-{field}">{label}</label>
     <input
@@ -118,7 +127,11 @@
           <option value="">none</option>
           {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
             >{/each}
+          <option value={OWN_LAMPS}>as I read them</option>
         </Tile>
+        {#if draft.lamps === OWN_LAMPS}
+          {@render text('They read', 'lampReading', draft.lampTrouble, 'LV 5, or f/2.8 1/8 at 400')}
+        {/if}
         <Tile
           label="On"
           value={draft.ground}

@@ -21,11 +21,13 @@
   import { fitsIn, secondsAt } from '#core/plan/fits.ts';
   import { timeText } from '#core/sky/zone.ts';
   import { saveAs } from '../files/save-as.ts';
+  import WindowCountdown from './WindowCountdown.svelte';
   import { sayFits, sayPart, saySpread, sayWhen } from './say-plan.ts';
 
   let { pair, window, zone, placeName, isNow, held, between }: WindowWordsProps = $props();
   /** More settings of one window are a light that runs: the minute below tells each. */
   const MOST_PARTS = 4;
+  const COUNTED_MS = 24 * 3_600_000;
   const { camera, film, framesLeft } = $derived(pair);
   const parts = $derived(window.parts.map((part) => ({ ...sayPart(camera, part, zone), key: part.fromMs })));
   const fits = $derived.by(() => {
@@ -33,6 +35,10 @@
     const each = (ms: number): number => secondsAt(window.parts, ms);
     return sayFits(fitsIn(stretch, each, between, framesLeft, film), framesLeft, zone);
   });
+
+  let counting = $state(false);
+  /** What is days away is for the calendar. */
+  const isToday = $derived(window.to.likelyMs > Date.now() && window.from.likelyMs - Date.now() < COUNTED_MS);
 
   /** Hands the window to the calendar of this device. */
   async function keep(): Promise<void> {
@@ -72,7 +78,21 @@
 {/if}
 <p class="flex flex-wrap items-center justify-between gap-x-4">
   <span>{fits}</span>
-  <button type="button" class="min-h-11 cursor-pointer underline" onclick={() => void keep()}
-    >Add to calendar</button
-  >
+  <span class="flex flex-wrap gap-x-4">
+    {#if isToday && !counting}
+      <button type="button" class="min-h-11 cursor-pointer underline" onclick={() => (counting = true)}
+        >Count down</button
+      >
+    {/if}
+    <button type="button" class="min-h-11 cursor-pointer underline" onclick={() => void keep()}
+      >Add to calendar</button
+    >
+  </span>
 </p>
+{#if counting}
+  <WindowCountdown
+    fromMs={window.from.likelyMs}
+    toMs={window.to.likelyMs}
+    onstop={() => (counting = false)}
+  />
+{/if}

@@ -2,13 +2,15 @@
 import type { Purpose } from '#core/error/situation.ts';
 import { sceneById, SCENES } from '#core/light/scenes.ts';
 import { BETWEEN_SECONDS } from '#core/plan/fits.ts';
-import type { PlanDay } from '#core/plan/day-light.ts';
+import type { LampFloor, PlanDay } from '#core/plan/day-light.ts';
 import { dayFromWords, timeFromWords } from '#core/sky/day-words.ts';
 import type { ToldSky } from '#core/sky/illuminance.ts';
 import type { Facing, Ground } from '#core/sky/sky-light.ts';
 import { dayBounds, momentOf, wallClock } from '#core/sky/wall-clock.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
-import type { NamedPlace } from '#core/ways/choice.ts';
+import { choiceFromReading, type LightChoice, type NamedPlace } from '#core/ways/choice.ts';
+import { parseLightReading } from '#core/light/reading-text.ts';
+import { explainQuantity } from '#schema/reading/words.ts';
 import { explainClock } from '../light/say-sun.ts';
 
 const HOUR_MS = 3_600_000;
@@ -20,6 +22,9 @@ export const LAMP_SCENES = [...SCENES]
   .filter((s) => s.lamps && s.group === 'night')
   .sort((a, b) => b.lv - a.lv);
 
+/** Stands for lamps that the person has read. */
+export const OWN_LAMPS = 'own';
+
 /** The entry. */
 export class PlanDraft {
   place = $state.raw<NamedPlace | null>(null);
@@ -28,13 +33,17 @@ export class PlanDraft {
   sky = $state<ToldSky>('unsaid');
   facing = $state<Facing>('front');
   ground = $state<Ground>('ground');
-  /** A scene with lamps; '' = none. */
+  /** A scene with lamps; '' = none; {@link OWN_LAMPS} = as they were read. */
   lamps = $state('');
+  /** What was read of the lamps, as typed. */
+  lampReading = $state('');
   /** When the sun goes off the subject, as typed; '' = it does not. */
   shadeFrom = $state('');
   purpose = $state<Purpose>('good-frame');
   /** Seconds between two frames, as typed. */
   between = $state(String(BETWEEN_SECONDS));
+  /** A day begins no later: frames that were taken are looked back at, milliseconds since 1970; null = there are none. */
+  sinceMs = $state<number | null>(null);
   /** The clock when the page was opened: a plan for today begins now. */
   readonly #nowMs: number;
 
@@ -57,17 +66,41 @@ export class PlanDraft {
     const [start, end] = [fromMs + TURN_HOURS * HOUR_MS, toMs + TURN_HOURS * HOUR_MS];
     const isNow = this.#nowMs > start && this.#nowMs < end;
     // what is over is not planned
-    return { fromMs: isNow ? this.#nowMs : start, toMs: end };
+    return { fromMs: isNow ? Math.min(this.#nowMs, this.sinceMs ?? this.#nowMs) : start, toMs: end };
   });
   readonly #shade = $derived.by(() => {
     if (!this.place || this.#date === null || this.shadeFrom.trim() === '') return null;
     return momentOf(this.#date, timeFromWords(this.shadeFrom) ?? this.shadeFrom, this.place.zone);
   });
 
+  readonly #reading = $derived(this.lamps === OWN_LAMPS ? parseLightReading(this.lampReading) : null);
+  /** What is wrong with the reading of the lamps. */
+  readonly lampTrouble: string = $derived(
+    this.#reading && !this.#reading.ok && this.lampReading.trim() !== ''
+      ? explainQuantity(this.#reading.error)
+      : ''
+  );
+  /** Their light as it was read; null = it was not, or is not understood. */
+  readonly ownLamps: LightChoice | null = $derived(
+    this.#reading?.ok === true ? choiceFromReading(this.lampReading.trim(), this.#reading.value) : null
+  );
+  /** The floor that the falling sky meets. */
+  get #lampFloor(): LampFloor | null {
+    if (this.ownLamps) return { lv: this.ownLamps.lv, contrast: 'hard' };
+    const scene = sceneById(this.lamps);
+    return scene && { lv: scene.lv, contrast: scene.contrast };
+  }
+
   /** What is wrong with the day; '' when nothing is. */
   readonly dateTrouble: string = $derived(
     this.place && this.#date === null ? explainClock({ problem: 'bad-date', text: this.date }) : ''
   );
+  /** Whether a moment lies on the day of plans that is today. */
+  isOn(ms: number): boolean {
+    if (!this.place) return false;
+    const of = (at: number): string => wallClock(at - TURN_HOURS * HOUR_MS, this.place?.zone ?? 'UTC').date;
+    return of(ms) === of(this.#nowMs);
+  }
   /** What is wrong with the hour of the shade. */
   readonly shadeTrouble: string = $derived.by(() => {
     const shade = this.#shade;
@@ -92,12 +125,11 @@ export class PlanDraft {
     const [span, shade] = [this.#span, this.#shade];
     if (!this.place || !span) return null;
     const { sky, facing, ground } = this;
-    const lamps = this.lamps === '' ? null : (sceneById(this.lamps) ?? null);
     const { latitude, longitude } = this.place;
     return {
       place: { latitude, longitude },
       ...{ ...span, sky, facing, ground },
-      lamps: lamps && { lv: lamps.lv, contrast: lamps.contrast },
+      lamps: this.#lampFloor,
       shadeFromMs: shade === null ? null : shade.ok ? shade.value : earlierOf(shade.error)
     };
   });

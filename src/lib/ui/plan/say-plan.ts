@@ -2,9 +2,12 @@
 import type { Camera } from '#core/camera/camera.ts';
 import type { Verdict } from '#core/chance/verdict.ts';
 import type { Fits } from '#core/plan/fits.ts';
+import type { TakenOnPlan } from '#core/plan/taken.ts';
 import type { Edge, Part, Window } from '#core/plan/windows.ts';
+import type { Support } from '#core/error/situation.ts';
 import type { Sky } from '#core/sky/illuminance.ts';
 import { timeText } from '#core/sky/zone.ts';
+import { HELD_WORDS } from '../shoot/words.ts';
 import { skyName } from '../text/say-light.ts';
 import { chanceInHundred, instructionParts, sayTime } from '../text/say.ts';
 import { sayStep } from '../text/say-remedy.ts';
@@ -91,4 +94,38 @@ export function sayShot(
   const set = instructionParts(camera, setting);
   const time = setting.timedByHand ? [] : [sayTime(exposure.seconds)];
   return [...(set.length === 0 ? ['nothing to set'] : set), ...time].join(', ');
+}
+
+/** How long until a window opens or shuts: "opens in 1:12:05", "open, shuts in 3:20", "shut". */
+export function sayCountdown(nowMs: number, fromMs: number, toMs: number): string {
+  if (nowMs >= toMs) return 'shut';
+  const isOpen = nowMs >= fromMs;
+  const left = Math.ceil(((isOpen ? toMs : fromMs) - nowMs) / 1000);
+  const [hours, minutes, seconds] = [Math.floor(left / 3600), Math.floor((left % 3600) / 60), left % 60];
+  const two = (n: number): string => String(n).padStart(2, '0');
+  const clock = hours > 0 ? `${hours}:${two(minutes)}:${two(seconds)}` : `${minutes}:${two(seconds)}`;
+  return isOpen ? `open, shuts in ${clock}` : `opens in ${clock}`;
+}
+
+/** What the rest of a day holds, each way of holding it: "in the hand now until 16:12; set down now until 18:47". */
+export function sayTonight(
+  lanes: readonly { readonly support: Support; readonly windows: readonly Window[] }[],
+  zone: string
+): string {
+  return lanes
+    .map(({ support, windows }) => {
+      const times = windows.map((w) => sayWhen(w, zone, true));
+      return `${HELD_WORDS[support]} ${times.length === 0 ? 'at no time' : times.join(', ')}`;
+    })
+    .join('; ');
+}
+
+/** Frames that were taken, against the windows: "Taken: 3 frames, 2 inside the windows; 19:10 outside." '' = none was. */
+export function sayTaken({ inside, outside }: TakenOnPlan, zone: string): string {
+  const all = inside.length + outside.length;
+  if (all === 0) return '';
+  const count = all === 1 ? '1 frame' : `${all} frames`;
+  if (outside.length === 0) return `Taken: ${count}, ${all === 1 ? 'inside' : 'all inside'} the windows.`;
+  const when = outside.map((ms) => timeText(ms, zone)).join(', ');
+  return `Taken: ${count}, ${inside.length} inside the windows; ${when} outside.`;
 }

@@ -16,7 +16,9 @@
 
   const outings = $derived(offline.carried?.outings ?? []);
   const asked = $derived(page.url.searchParams.get('id'));
-  const outing = $derived(outings.find((o) => o.id === asked) ?? null);
+  /** As it was changed last, until the phone has kept that: the next change is made on it. */
+  let mine = $state.raw<Outing | null>(null);
+  const outing = $derived((mine?.id === asked ? mine : outings.find((o) => o.id === asked)) ?? null);
   const bag = $derived({
     pairs: offline.carried ? carriedPairs(offline.carried).filter((p) => !p.finished) : [],
     films: offline.carried?.films.map((f) => f.value) ?? [],
@@ -25,6 +27,12 @@
   });
   const put = (id: string, from: Outing | null, to: Outing | null) =>
     offline.put({ kind: 'outing', outingId: id, from, to });
+
+  async function change(from: Outing, to: Outing): Promise<void> {
+    mine = to;
+    await put(from.id, from, to);
+    if (mine === to) mine = null;
+  }
 
   async function begin(): Promise<void> {
     const zone = current.settings.place?.zone ?? zoneHere();
@@ -59,7 +67,7 @@
       {bag}
       place={current.settings.place}
       recent={current.recent}
-      onchange={(to: Outing) => void put(outing.id, outing, to)}
+      onchange={(to: Outing) => void change(outing, to)}
     />
     <button
       type="button"

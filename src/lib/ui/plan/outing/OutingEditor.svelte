@@ -57,12 +57,8 @@
   const shown = $derived(dragged ?? [...outing.stops]);
   function drop({ detail }: CustomEvent<DndEvent<Stop>>): void {
     dragged = null;
-    onchange(
-      inOrder(
-        outing,
-        detail.items.map((s) => s.id)
-      )
-    );
+    const ids = detail.items.map((s) => s.id);
+    if (ids.join() !== outing.stops.map((s) => s.id).join()) onchange(inOrder(outing, ids));
   }
   /** A stop that was just added: its fields stand open. */
   let fresh = $state('');
