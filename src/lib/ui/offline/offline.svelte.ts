@@ -64,6 +64,8 @@ export class Offline {
   #retry: ReturnType<typeof setTimeout> | undefined;
   #channel: BroadcastChannel | null = null;
   #lookedAt = -Infinity;
+  /** Changes that the server has answered. */
+  #taken = 0;
   /** Called when the server has taken changes, before the queue forgets them: pages fetch what is true now. */
   onsent: () => Promise<void> = () => Promise.resolve();
 
@@ -162,6 +164,7 @@ export class Offline {
       const { outcomes } = delivery;
       const done = outcomes.flatMap((o) => (o.outcome === 'done' ? [o.key] : []));
       answers += outcomes.length;
+      this.#taken += outcomes.length;
       // what is carried is as if it had been fetched again, until it is
       if (this.kept) {
         const changes = this.queue.map((q) => q.change).filter((c) => done.includes(c.key));
@@ -185,7 +188,13 @@ export class Offline {
     await this.open();
     if (!now && performance.now() - this.#lookedAt < CARRY_MS) return;
     this.#lookedAt = performance.now();
-    const answer = await fetchCarried(this.kept?.tag ?? '');
+    let answer: Awaited<ReturnType<typeof fetchCarried>>;
+    let known: number;
+    // an answer that was on its way while a change was taken may be older than the change
+    do {
+      known = this.#taken;
+      answer = await fetchCarried(this.kept?.tag ?? '');
+    } while (known !== this.#taken);
     this.#heard(answer.type !== 'away');
     if (answer.type !== 'new') return;
     this.kept = { offlineKit: answer.offlineKit, tag: answer.tag, keptAt: hereNow() };

@@ -40,12 +40,16 @@
 </script>
 
 <div class="card grid grid-cols-[auto_minmax(0,1fr)] gap-x-2 p-3" data-testid="stop">
-  <button
-    type="button"
+  <!-- no button: the library leaves the keys of those alone -->
+  <div
+    role="button"
+    tabindex="0"
     class="btn-icon size-11 cursor-grab self-start"
     use:dragHandle
-    aria-label="Move {name}"><GripVertical size={20} /></button
+    aria-label="Move {name}"
   >
+    <GripVertical size={20} />
+  </div>
   <div class="grid min-w-0 gap-1">
     <p class="leading-snug">
       <b class="text-lg">{time}</b> <b>{name}</b>
