@@ -100,7 +100,7 @@ test('films compared for a place: ranked, drawn, broken off', { tag: '@phone' },
   await expect(films.getByRole('row').nth(1)).toContainText(/64[01]|640/, { timeout: 60_000 });
   await expect(films).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 });
   await expect(films.locator('.apexcharts-heatmap-rect').first()).toBeAttached({ timeout: 30_000 });
-  await films.getByRole('radio', { name: 'Slowpack 160', exact: true }).check();
+  await films.getByRole('button', { name: 'Slowpack 160', exact: true }).click();
   await expect(films.locator('figcaption')).toContainText('Slowpack 160');
   // ten clear days and one more
   await page.getByLabel('Clear days of ten').fill('8');

@@ -90,6 +90,19 @@ export interface Finder {
   readonly upShare: number;
 }
 
+/** What a camera can stand on, and what releases it; null = nobody said. */
+export interface Mounts {
+  /** Thread of the lens for filters, mm; null = not known, or none. */
+  readonly filterMm: number | null;
+  /** `adapter`: a clamp or plate of its own goes between. `flat`: it has no socket, it is laid on something. */
+  readonly stand: 'socket' | 'adapter' | 'flat' | null;
+  readonly release: 'socket' | 'adapter' | 'none' | null;
+}
+/** Ways a camera stands. */
+export const STANDS = ['socket', 'adapter', 'flat'] as const satisfies readonly Mounts['stand'][];
+/** Ways a cable release is put on. */
+export const RELEASES = ['socket', 'adapter', 'none'] as const satisfies readonly Mounts['release'][];
+
 /** The most reminders a camera has. */
 export const MOST_REMINDERS = 8;
 
@@ -111,6 +124,8 @@ export interface CameraTraits {
   readonly perforations: readonly Perforation[];
   /** What its owner wants to be reminded of before each press, in few words: "cock the shutter". */
   readonly checks: readonly string[];
+  /** Left out = nobody said. */
+  readonly mounts?: Mounts | undefined;
 }
 
 /** A still camera with nothing special: focused by its control if it has one, no flash, finder over the lens. */

@@ -7,6 +7,8 @@ export interface FilterThing {
   readonly stops: number;
   /** How its strength was given. */
   readonly givenAs: 'stops' | 'density' | 'factor';
+  /** Its thread, mm; left out = nobody said, or it is held before the lens. */
+  readonly sizeMm?: number | undefined;
 }
 
 /** A separate flash. */

@@ -12,7 +12,8 @@ export const THING_SHAPES = {
   filter: object({
     kind: kind('filter'),
     stops: stops(),
-    givenAs: string<'stops' | 'density' | 'factor'>().oneOf(['stops', 'density', 'factor']).required()
+    givenAs: string<'stops' | 'density' | 'factor'>().oneOf(['stops', 'density', 'factor']).required(),
+    sizeMm: number().min(5).max(200).optional()
   }),
   flash: flashUnitSchema.omit(['name']).shape({ kind: kind('flash') }),
   meter: object({

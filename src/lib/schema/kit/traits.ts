@@ -1,6 +1,6 @@
 // What cameras and films are beside exposure, as JSON.
 import { array, boolean, lazy, number, object, string } from 'yup';
-import { MOST_REMINDERS } from '#core/camera/traits.ts';
+import { MOST_REMINDERS, RELEASES, STANDS } from '#core/camera/traits.ts';
 import type { Balance, Perforation } from '#core/film/traits.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 
@@ -134,7 +134,14 @@ export const cameraTraitFields = {
   repeats: boolean().required(),
   needsPackBattery: boolean().required(),
   perforations: array(string().oneOf(PERFORATIONS).required()).required(),
-  checks: array(string().required().max(MOST_CHECK_LETTERS)).max(MOST_REMINDERS).required()
+  checks: array(string().required().max(MOST_CHECK_LETTERS)).max(MOST_REMINDERS).required(),
+  mounts: object({
+    filterMm: number().min(5).max(200).nullable().defined(),
+    stand: string().oneOf(STANDS).nullable().defined(),
+    release: string().oneOf(RELEASES).nullable().defined()
+  })
+    .optional()
+    .default(undefined)
 };
 /** Fields of a film's traits. */
 export const filmTraitFields = {

@@ -16,6 +16,7 @@ import { sheetOfProgram } from '#core/camera/kinds/program-forms.ts';
 import { parseSeconds, type Sheet } from '#core/camera/kinds/sheet-texts.ts';
 import type { Position } from '#core/camera/position.ts';
 import type { CameraTraits, FittedProgram, FlashUnit } from '#core/camera/traits.ts';
+import { RELEASES, STANDS, type Mounts } from '#core/camera/traits.ts';
 import { FRAME_FORMATS } from '#core/film/formats.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { FieldFault } from '../reading/parse.ts';
@@ -95,6 +96,7 @@ function readTraits(r: SheetReader, has: string, controls: readonly Control[]): 
     repeats: r.text('repeats') === 'yes',
     needsPackBattery: r.text('battery') === 'yes',
     checks: readChecks(r),
+    ...readMounts(r),
     perforations: PERFORATIONS.filter((p) =>
       r
         .text('perforations')
@@ -102,6 +104,20 @@ function readTraits(r: SheetReader, has: string, controls: readonly Control[]): 
         .includes(p)
     )
   };
+}
+
+/** What goes on the camera; nothing where nobody said. */
+function readMounts(r: SheetReader): Pick<CameraTraits, 'mounts'> {
+  const thread = r.text('filterThread');
+  const mounts: Mounts = {
+    filterMm:
+      thread === ''
+        ? null
+        : r.number('filterThread', { min: 5, max: 200, noun: 'thread', example: 'millimetres, such as 49' }),
+    stand: STANDS.find((s) => s === r.text('stand')) ?? null,
+    release: RELEASES.find((s) => s === r.text('release')) ?? null
+  };
+  return Object.values(mounts).every((v) => v === null) ? {} : { mounts };
 }
 
 /** How sure the values are where one was only measured to lie between two: beside what its condition leaves open. */

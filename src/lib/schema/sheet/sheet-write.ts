@@ -10,7 +10,8 @@ import { PLAIN_SHEET } from './sheet.ts';
 
 /** Writes the sheet. */
 export function sheetFrom(camera: Camera): Sheet {
-  const { name, formats, focalMm, condition, toleranceStops, handHeldSeconds, biasStops, finder } = camera;
+  const { name, formats, focalMm, condition, toleranceStops, handHeldSeconds, biasStops, finder, mounts } =
+    camera;
   const percent = (share: number): string => formatDecimal(share * 100, 2);
   return {
     ...PLAIN_SHEET,
@@ -25,6 +26,8 @@ export function sheetFrom(camera: Camera): Sheet {
     checks: camera.checks.join('; '),
     ...{ finderRight: formatDecimal(finder.rightMm, 2), finderUp: formatDecimal(finder.upMm, 2) },
     ...{ aimRight: percent(finder.rightShare), aimUp: percent(finder.upShare) },
+    filterThread: mounts?.filterMm ? formatDecimal(mounts.filterMm, 1) : '',
+    ...{ stand: mounts?.stand ?? '', release: mounts?.release ?? '' },
     ...Object.fromEntries(camera.controls.flatMap((c) => Object.entries(formOfControl(c).sheet.write(c)))),
     ...sheetOfProgram(camera.program).write(camera.program),
     ...traitTexts(camera)

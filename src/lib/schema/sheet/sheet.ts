@@ -37,7 +37,8 @@ export const SHEET_FIELDS = [
     'perforations',
     'checks'
   ],
-  ...['finderRight', 'finderUp', 'aimRight', 'aimUp']
+  ...['finderRight', 'finderUp', 'aimRight', 'aimUp'],
+  ...['filterThread', 'stand', 'release']
 ] as const;
 
 /** What is the same on most cameras until its owner says otherwise. */
@@ -62,7 +63,8 @@ export const PLAIN_SHEET: Sheet = {
   },
   ...{ moves: 'still', sweep: '0.5s', pictures: '16', needle: 'hand', perforations: '', checks: '' },
   ...{ lighten: '', dial: '', lowLight: 'closes', eye: 'outside', eyeAngle: '' },
-  ...{ finderRight: '0', finderUp: '0', aimRight: '0', aimUp: '0' }
+  ...{ finderRight: '0', finderUp: '0', aimRight: '0', aimUp: '0' },
+  ...{ filterThread: '', stand: '', release: '' }
 };
 
 /** Starting answers for each camera that a sheet can be begun with. */

@@ -20,7 +20,16 @@ const FOOT_M = 0.3048;
 
 /** Starting answers of every kind. Meter constants: ISO 2720 gives C 320–540 for domes, 240–400 for flat receptors and K 10.6–13.4; common choices inside. */
 export const TYPICAL_THING: ThingTexts = {
-  ...{ strength: '', as: '', guideNumber: '', guideUnit: 'm', powers: 'full', duration: '1/1000', angle: '' },
+  ...{
+    strength: '',
+    as: '',
+    size: '',
+    guideNumber: '',
+    guideUnit: 'm',
+    powers: 'full',
+    duration: '1/1000',
+    angle: ''
+  },
   ...{ reads: 'incident-dome', constant: '', tenths: 'no', offset: '0', sd: '' },
   ...{ lux: '', kelvin: '3200', takes: '' }
 };
@@ -93,7 +102,12 @@ function readFilter(r: SheetReader): ThingData {
   const text = r.text('strength');
   const chosen = STRENGTH_UNITS.find((u) => u === r.text('as')) ?? null;
   const read = readFilterStrength(text, chosen);
-  if (read.ok) return { kind: 'filter', ...read.value };
+  const size = r.text('size');
+  const sizeMm =
+    size === ''
+      ? null
+      : r.number('size', { min: 5, max: 200, noun: 'thread', example: 'millimetres, such as 49' });
+  if (read.ok) return { kind: 'filter', ...read.value, ...(sizeMm === null ? {} : { sizeMm }) };
   if (read.error.problem === 'unit-missing') {
     const could = read.error.couldBe.map((s) => `${formatStops(s.stops)} (${UNIT_WORDS[s.givenAs]})`);
     r.fault('as', `“${text}” could mean ${could.join(', or ')}. Choose which.`);
@@ -152,7 +166,8 @@ export function textsFromThing({ name, data }: Thing): ThingTexts {
       const { stops, givenAs } = data;
       const value =
         givenAs === 'stops' ? stops : givenAs === 'density' ? stops / STOPS_PER_DENSITY : 2 ** stops;
-      return { ...texts, strength: plainDigits(number(value)), as: givenAs };
+      const size = data.sizeMm === undefined ? '' : formatDecimal(data.sizeMm, 1);
+      return { ...texts, strength: plainDigits(number(value)), as: givenAs, size };
     }
     case 'flash':
       return {

@@ -64,6 +64,7 @@ export const CAMERAS_BY_HAND: readonly Camera[] = [
     },
     ...{ handHeldSeconds: null, ...byHand },
     ...{ focusing: { kind: 'symbols' }, singleElement: true, repeats: true },
+    mounts: { filterMm: null, stand: 'socket', release: 'adapter' },
     controls: [
       many('aperture', 'aperture lever', 'lever', [at('sun', 12.3, 'sun'), at('cloud', 7.4, 'cloud')]),
       many('time', 'shutter switch', 'lever', [at('N', 1 / 85), ...counted([1, 2, 4, 8, 15, 30])]),

@@ -65,6 +65,7 @@ export const CAMERAS_BY_THEMSELVES: readonly Camera[] = [
     },
     ...{ ...PLAIN_TRAITS, handHeldSeconds: null, biasStops: 0 },
     ...{ focusing: { kind: 'scale' }, needsPackBattery: true },
+    mounts: { filterMm: 46, stand: 'adapter', release: 'none' },
     controls: [
       one('aperture', 'lens', '', 7.7),
       many(

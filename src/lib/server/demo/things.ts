@@ -3,9 +3,9 @@ import type { Thing } from '#core/kit/thing.ts';
 
 /** Filters, a flash, two meters, a support, a lamp and what stands before it. */
 export const DEMO_THINGS: readonly Thing[] = [
-  { id: 'demo-smoke', name: 'Smoke 2', data: { kind: 'filter', stops: 2, givenAs: 'stops' } },
-  { id: 'demo-dusk', name: 'Dusk 3', data: { kind: 'filter', stops: 3, givenAs: 'stops' } },
-  { id: 'demo-night', name: 'Night 6', data: { kind: 'filter', stops: 6, givenAs: 'stops' } },
+  { id: 'demo-smoke', name: 'Smoke 2', data: { kind: 'filter', stops: 2, givenAs: 'stops', sizeMm: 49 } },
+  { id: 'demo-dusk', name: 'Dusk 3', data: { kind: 'filter', stops: 3, givenAs: 'stops', sizeMm: 49 } },
+  { id: 'demo-night', name: 'Night 6', data: { kind: 'filter', stops: 6, givenAs: 'stops', sizeMm: 49 } },
   {
     id: 'demo-wink',
     name: 'Wink 18',

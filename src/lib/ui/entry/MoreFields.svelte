@@ -17,6 +17,18 @@
     ['no', 'no'],
     ['yes', 'yes']
   ];
+  const STAND_OPTIONS: readonly (readonly [string, string])[] = [
+    ['', 'not said'],
+    ['socket', 'its tripod socket'],
+    ['adapter', 'an adapter of its own'],
+    ['flat', 'being laid on something']
+  ];
+  const RELEASE_OPTIONS: readonly (readonly [string, string])[] = [
+    ['', 'not said'],
+    ['socket', 'screws in'],
+    ['adapter', 'by an adapter'],
+    ['none', 'it takes none']
+  ];
   const program = $derived(kindOfProgram({ kind: draft.program }));
   const itself = $derived(program.sets.aperture || program.sets.time);
   const first = $derived(firstFields(draft.has));
@@ -160,6 +172,9 @@
         name="moves"
         value="swing"
       />{/if}
+    <SheetField {draft} field="filterThread" />
+    <SheetSelect {draft} field="stand" label="It stands by" options={STAND_OPTIONS} />
+    <SheetSelect {draft} field="release" label="Cable release" options={RELEASE_OPTIONS} />
     <SheetSelect {draft} field="singleElement" label="A single element, or of plastic" options={YES} />
     <SheetSelect {draft} field="repeats" label="Several exposures on a frame" options={YES} />
     <SheetSelect {draft} field="battery" label="Runs on its pack’s battery" options={YES} />

@@ -79,6 +79,7 @@
       >
         {#if kind === 'filter'}
           {@render field('strength', 'How strong, as it says on its rim', true)}
+          {@render field('size', 'Thread, mm (empty: held before the lens)')}
           <div>
             <SelectField
               name="as"

@@ -104,7 +104,10 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   finderRight: { label: 'Finder right of the lens, mm', hint: '' },
   finderUp: { label: 'Finder above the lens, mm', hint: '' },
   aimRight: { label: 'Picture lies right by, % of the frame', hint: 'At any distance.' },
-  aimUp: { label: 'Picture lies up by, % of the frame', hint: '' }
+  aimUp: { label: 'Picture lies up by, % of the frame', hint: '' },
+  filterThread: { label: 'Filter thread, mm', hint: 'empty where it has none' },
+  stand: { label: 'It stands by', hint: '' },
+  release: { label: 'Cable release', hint: '' }
 };
 
 /** Where a kind asks for a text in words of its own. */

@@ -66,7 +66,7 @@
   $effect(() => void chart?.updateSeries(series, false));
 </script>
 
-<figure class="m-0">
+<figure class="chart m-0">
   <figcaption class="kicker">Light on the subject, LV</figcaption>
   <div
     bind:this={box}

@@ -195,26 +195,25 @@
               {#each rows as { variant, worth } (variant.key)}
                 <tr>
                   <th class="pr-3 text-left font-semibold" scope="row"
-                    ><label class="flex min-h-11 items-center gap-2"
-                      ><input
-                        type="radio"
-                        class="radio"
-                        name="film"
-                        checked={variant.key === row.variant.key}
-                        onchange={() => (chosen = variant.key)}
-                      />{nameOf(variant)}</label
+                    ><button
+                      type="button"
+                      class="min-h-11 cursor-pointer text-left {variant.key === row.variant.key
+                        ? 'underline decoration-2'
+                        : ''}"
+                      aria-pressed={variant.key === row.variant.key}
+                      onclick={() => (chosen = variant.key)}>{nameOf(variant)}</button
                     ></th
                   >
                   <td class="pr-3">{chanceInHundred(worth.chance)}</td>
-                  <td class="pr-3">{Math.round(100 * worth.hoursThatWork)} %</td>
-                  <td class="pr-3">{worth.keepers.toFixed(1)} of {variant.film.frames}</td>
+                  <td class="pr-3 whitespace-nowrap">{Math.round(100 * worth.hoursThatWork)} %</td>
+                  <td class="pr-3 whitespace-nowrap">{worth.keepers.toFixed(1)} of {variant.film.frames}</td>
                   <td>{worth.costPerKeeper === null ? '–' : worth.costPerKeeper.toFixed(2)}</td>
                 </tr>
               {/each}
             </tbody>
           </table>
         </div>
-        <figure class="m-0">
+        <figure class="chart m-0">
           <figcaption class="kicker">
             {nameOf(row.variant)}: usable frames in 100 by hour and {columns.length ===
             comparison.map?.dates.length

@@ -54,7 +54,7 @@
         tooltip: { enabled: false },
         grid: { padding: { left: 4, right: 4 } },
         xaxis: {
-          ...{ type: 'category', tickAmount: 10, axisTicks: { show: false } },
+          ...{ type: 'category', tickAmount: box.clientWidth < 500 ? 4 : 10, axisTicks: { show: false } },
           labels: { rotate: 0, hideOverlappingLabels: true, style: { fontSize: '13px' } }
         },
         yaxis: { labels: { style: { fontSize: '13px' } } }

@@ -156,7 +156,7 @@
   </div>
   <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
     {#if planner.plan && outing.stops.length > 0}
-      <PackList plan={planner.plan} {pairs} budget={outing.budget} {zone} />
+      <PackList plan={planner.plan} {pairs} things={bag.things} budget={outing.budget} {zone} />
       <button
         type="button"
         class="min-h-11 cursor-pointer justify-self-start underline"

@@ -3,16 +3,20 @@
   import type { Pair } from '#core/log/pair.ts';
   import type { OutingPlan } from '#core/plan/outing-plan.ts';
   import { timeText } from '#core/sky/zone.ts';
-  import { sayItem, sayNeed, sayPair } from './say-outing.ts';
+  import type { Thing } from '#core/kit/thing.ts';
+  import { mountNotes } from '#core/plan/mounting.ts';
+  import { sayItem, sayMount, sayNeed, sayPair } from './say-outing.ts';
 
   let {
     plan,
     pairs,
+    things,
     budget,
     zone
   }: {
     plan: OutingPlan;
     pairs: readonly Pair[];
+    things: readonly Thing[];
     /** What the film may cost; null = not said. */
     budget: number | null;
     zone: string;
@@ -26,6 +30,13 @@
       ? `${spent}: ${(plan.cost - budget).toFixed(2)} more than the budget of ${budget.toFixed(2)}.`
       : `${spent}, of a budget of ${budget.toFixed(2)}.`;
   });
+  /** What to mind on the camera of a pair, each once. */
+  const mindOn = (key: string): string => {
+    const pair = pairOf(key);
+    const ways = plan.stops.flatMap(({ way }) => (way?.key === key ? [way] : []));
+    const notes = pair ? ways.flatMap((way) => mountNotes(way, pair.camera, things)) : [];
+    return [...new Set(notes.map((n) => sayMount(n)))].join('; ');
+  };
   const others = $derived(plan.items.flatMap((item) => (item.kind === 'camera' ? [] : [item])));
 </script>
 
@@ -40,6 +51,7 @@
         <li class="leading-snug">
           <b>{pair ? sayPair({ camera: pair.camera, film: need.film }) : need.film.name}</b>
           <span class="soft">{sayNeed(need)}</span>
+          {#if mindOn(need.key) !== ''}<span>With {mindOn(need.key)}.</span>{/if}
         </li>
       {/each}
       {#each others as item, i (i)}<li>{sayItem(item)}</li>{/each}

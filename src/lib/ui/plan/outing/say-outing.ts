@@ -3,8 +3,10 @@ import type { Camera } from '#core/camera/camera.ts';
 import type { Pair } from '#core/log/pair.ts';
 import type { FilmNeed } from '#core/plan/film-needs.ts';
 import type { PlannedStop, StopTrouble } from '#core/plan/outing-plan.ts';
+import type { MountNote } from '#core/plan/mounting.ts';
 import type { Item, StopWay } from '#core/plan/stop-ways.ts';
 import { timeText } from '#core/sky/zone.ts';
+import { formatDecimal } from '#core/units/decimal.ts';
 import { formatStops } from '#core/units/stops.ts';
 import { explainClock } from '../../light/say-sun.ts';
 import { HELD_WORDS } from '../../shoot/words.ts';
@@ -67,7 +69,7 @@ export function sayItem(item: Exclude<Item, { readonly kind: 'camera' }>): strin
     case 'film':
       return item.name;
     case 'support':
-      return 'Something to stand a camera on, with a cable release where there is one';
+      return 'Something to stand a camera on';
   }
 }
 
@@ -76,4 +78,24 @@ export function sayNeed({ presses, left, packs, cost }: FilmNeed): string {
   const more = packs === 0 ? 'enough' : packs === 1 ? '1 pack or roll more' : `${packs} packs or rolls more`;
   const price = cost === null ? '; no price is entered' : `; ${cost.toFixed(2)} of film`;
   return `${presses === 1 ? '1 press' : `${presses} presses`}, ${left} left in the camera: ${more}${price}`;
+}
+
+/** What to mind on a camera, in words. */
+export function sayMount(note: MountNote): string {
+  switch (note.kind) {
+    case 'ring':
+      return `${note.filter} (${formatDecimal(note.filterMm, 1)} mm) by a step-up ring from ${formatDecimal(note.lensMm, 1)} mm`;
+    case 'too-small':
+      return `${note.filter} (${formatDecimal(note.filterMm, 1)} mm) is too small for its ${formatDecimal(note.lensMm, 1)} mm: it cuts the corners`;
+    case 'try-filter':
+      return `try at home how ${note.filter === '' ? 'the filter' : note.filter} goes on`;
+    case 'stand-adapter':
+      return 'its tripod adapter';
+    case 'lay-flat':
+      return 'something level to lay it on, it has no socket';
+    case 'release':
+      return 'a cable release';
+    case 'release-adapter':
+      return 'a cable release with its adapter';
+  }
 }
