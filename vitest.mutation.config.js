@@ -4,7 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     environment: 'node',
-    include: ['src/core/**/*.test.ts'],
+    // what a kind asks for on its sheet is tested with the sheet
+    include: ['src/core/**/*.test.ts', 'src/lib/schema/sheet/**/*.test.ts'],
     exclude: ['src/core/learn/near-limits.test.ts', 'src/core/chance/whole-frame.test.ts'],
     testNamePattern: '^(?!.*(simulat|sum over everything|seeds)).*$',
     // the property of the remedies, on fewer situations than in the tests

@@ -102,6 +102,12 @@ test('films compared for a place: ranked, drawn, broken off', { tag: '@phone' },
   await expect(films.locator('.apexcharts-heatmap-rect').first()).toBeAttached({ timeout: 30_000 });
   await films.getByRole('button', { name: 'Slowpack 160', exact: true }).click();
   await expect(films.locator('figcaption')).toContainText('Slowpack 160');
+  // a year takes a moment: it can be broken off, and what was there stays
+  await page.getByLabel('Days', { exact: true }).selectOption('year');
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Compare' })).toBeVisible();
+  await expect(films.locator('figcaption')).toContainText('by hour and day');
   // ten clear days and one more
   await page.getByLabel('Clear days of ten').fill('8');
   await page.getByLabel('With broken cloud').fill('3');

@@ -2,6 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
+import type { Locator } from '@playwright/test';
 import { expect, test, type Page } from './app.ts';
 
 const DAY = '2027-03-12';
@@ -104,6 +105,64 @@ test('without a film there is nothing to plan, and the page leads on', async ({ 
   await expect(page.getByRole('link', { name: 'Load one' })).toBeVisible();
 });
 
+test(
+  '“eight frames of ISO 160, and train lights tomorrow”: answered in 5 presses and 6 letters',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.slow();
+    let presses = 0;
+    const press = async (what: Locator): Promise<void> => {
+      presses += 1;
+      await what.click();
+    };
+    await page.goto(app.url);
+    await press(page.getByRole('link', { name: 'Plan', exact: true }).filter({ visible: true }));
+    await press(page.getByLabel('Where is it?'));
+    await page.keyboard.type('Lisbon');
+    await press(page.getByRole('list', { name: 'Places found' }).getByRole('button').first());
+    await press(page.getByRole('button', { name: 'tomorrow' }));
+    presses += 1;
+    await page.getByLabel('Purpose').selectOption('light-trails');
+    await worked(page);
+    const pelican = page.getByRole('region', { name: 'Pelican fold-up with Slowpack 160' });
+    await expect(pelican).toContainText('8 left');
+    await expect(pelican).toContainText(/\d\d:\d\d–\d\d:\d\d/);
+    expect(presses).toBeLessThanOrEqual(5);
+  }
+);
+
+test(
+  'what was taken today is laid on the windows, one of them is counted down, and Shoot says so in a line',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.slow();
+    await page.goto(`${app.url}/shoot?load=demo-load-gemel&shadow=sharp`);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/is logged/).first()).toBeVisible();
+    await page.goto(`${app.url}/plan?load=demo-load-gemel`);
+    await page.getByLabel('Where is it?').fill('Lisbon');
+    await page.getByRole('list', { name: 'Places found' }).getByRole('button').first().click();
+    await worked(page);
+    await expect(first(page).getByTestId('taken').first()).toContainText(/Taken: 1 frame/);
+    if (await page.getByLabel('The sky').isHidden())
+      await page.getByText('any sky, lit from the front').click();
+    // as bright as a street at night can be: open at every hour of the day
+    await page.getByLabel('Lamps that stay on').selectOption('own');
+    await page.getByLabel('They read').fill('about 9');
+    await expect(page.getByText(/“about 9”/)).toBeVisible();
+    await page.getByLabel('They read').fill('LV 9');
+    await worked(page);
+    await first(page).getByRole('button', { name: 'Count down' }).last().click();
+    await expect(first(page).getByRole('timer')).toContainText(/(opens|open, shuts) in \d+:\d\d/);
+    await first(page).getByRole('button', { name: 'Stop counting' }).click();
+    await expect(first(page).getByRole('timer')).toHaveCount(0);
+    await page.goto(`${app.url}/shoot?load=demo-load-gemel&shadow=sharp`);
+    await expect(page.getByTestId('tonight')).toContainText(/Today at Lisbon: in the hand .*; set down /, {
+      timeout: 60_000
+    });
+  }
+);
+
 test.describe('away from the server', () => {
   test.use({ serviceWorkers: 'allow' });
   test(
@@ -124,6 +183,12 @@ test.describe('away from the server', () => {
       await page.getByLabel('Day', { exact: true }).fill(DAY);
       await worked(page);
       await expect(page.getByTestId('window').first()).toBeVisible();
+      // and the day out with its list to pack
+      await page.goto(`${app.url}/plan/outings?id=demo-outing-dusk`);
+      await expect(page.getByTestId('pack')).toContainText('To pack', { timeout: 60_000 });
+      await page.getByLabel('Film may cost').fill('5');
+      await page.getByLabel('Film may cost').press('Tab');
+      await expect(page.getByText('1 waiting')).toBeVisible();
     }
   );
 });

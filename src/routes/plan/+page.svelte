@@ -116,7 +116,12 @@
   </p>
 {/if}
 <div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
-  <PlanFields {draft} lately={recentPlaces(current.recent, draft.place)} onplace={move} />
+  <PlanFields
+    {draft}
+    recent={current.recent}
+    lately={recentPlaces(current.recent, draft.place)}
+    onplace={move}
+  />
   {#if draft.day && draft.place && chosen}
     {@const { day, place } = draft}
     <div

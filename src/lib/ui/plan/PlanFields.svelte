@@ -7,6 +7,7 @@
   import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
+  import type { RecentFrame } from '../light/recent.ts';
   import PlaceField from '../light/PlaceField.svelte';
   import Tile from '../shoot/frame/Tile.svelte';
   import { PURPOSE_WORDS } from '../shoot/words.ts';
@@ -16,9 +17,27 @@
   let {
     draft,
     lately,
+    recent,
     onplace
-  }: { draft: PlanDraft; lately: readonly NamedPlace[]; onplace: (place: NamedPlace) => void } = $props();
+  }: {
+    draft: PlanDraft;
+    lately: readonly NamedPlace[];
+    /** Frames whose readings can be used again. */
+    recent: readonly RecentFrame[];
+    onplace: (place: NamedPlace) => void;
+  } = $props();
   const uid = $props.id();
+  /** Lights that were read for earlier frames: lamps are as bright as they were. */
+  const read = $derived(
+    recent.flatMap(({ frame, filmName }) =>
+      frame.light?.way.kind === 'reading' ? [{ frame, filmName, text: frame.light.way.text }] : []
+    )
+  );
+  function useLamps(value: string): void {
+    const before = read.find((r) => r.frame.id === value);
+    if (before) draft.lampReading = before.text;
+    draft.lamps = before ? OWN_LAMPS : value;
+  }
   const DAYS = ['today', 'tomorrow'] as const;
   /** Where there is room beside the plan, everything stands open. */
   let unfolded = $state(false);
@@ -119,15 +138,14 @@
         >
           {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
         </Tile>
-        <Tile
-          label="Lamps that stay on"
-          value={draft.lamps}
-          onchoose={(value: string) => (draft.lamps = value)}
-        >
+        <Tile label="Lamps that stay on" value={draft.lamps} onchoose={useLamps}>
           <option value="">none</option>
           {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
             >{/each}
           <option value={OWN_LAMPS}>as I read them</option>
+          {#each read as { frame, filmName, text } (frame.id)}
+            <option value={frame.id}>{text} ({filmName} {frame.number})</option>
+          {/each}
         </Tile>
         {#if draft.lamps === OWN_LAMPS}
           {@render text('They read', 'lampReading', draft.lampTrouble, 'LV 5, or f/2.8 1/8 at 400')}
