@@ -13,7 +13,7 @@ import { formatFNumber } from '#core/units/aperture.ts';
 import { markOfFNumber } from '#core/units/series.ts';
 import { choiceFromScene, choiceFromShadow, type LightChoice } from '#core/ways/choice.ts';
 import { CLUE_WORDS } from '../text/say-light.ts';
-import { instructionParts, sayMetres, sayTime } from '../text/say.ts';
+import { chanceInHundred, instructionParts, sayMetres, sayTime } from '../text/say.ts';
 import { sayPower, sayStep } from '../text/say-remedy.ts';
 
 /** Scenes on the card, where shadows tell nothing. */
@@ -84,6 +84,9 @@ const split = (part: string): readonly [of: string, mark: string] => {
   return at === -1 ? ['', part] : [part.slice(0, at), part.slice(at + 1)];
 };
 
+/** Below this chance a card says no: one frame in seven. A choice of ours. */
+const HOPELESS = 0.15;
+
 /** Puts what all rows have in common at the head: "aperture 11, shutter 125" becomes "11 · 125" under "aperture · shutter". */
 export function cardFront(camera: Camera, lights: readonly CardLight[]): CardFront {
   const shown = lights.map(({ verdict, help }) => ({ best: help?.verdict ?? verdict, verdict, help }));
@@ -99,10 +102,12 @@ export function cardFront(camera: Camera, lights: readonly CardLight[]): CardFro
       const marks = same
         ? own.map(([, mark]) => mark).join(' · ')
         : own.map((p) => p.join(' ').trim()).join(', ');
-      const hopeless = !help && verdict.pUsable < POSSIBLE;
+      const unlikely = !help && verdict.pUsable < POSSIBLE;
+      const hopeless = unlikely && verdict.pUsable < HOPELESS;
+      const odds = unlikely ? `${chanceInHundred(verdict.pUsable)} in 100` : '';
       return {
         marks: hopeless ? '' : marks || (help ? '' : 'just press'),
-        also: hopeless ? 'not with this film' : (help?.steps.map(sayShort).join(' + ') ?? ''),
+        also: hopeless ? 'not with this film' : (help?.steps.map(sayShort).join(' + ') ?? odds),
         sign: sign(best)
       };
     })
