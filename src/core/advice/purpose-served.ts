@@ -54,8 +54,9 @@ export function isServedByFilters(purpose: Purpose): boolean {
 /** How the purpose of a situation is served best; null where it has none that filters could serve. */
 export function purposeServed(situation: Situation, present: Choice, atHand: AtHand): Served | null {
   const { purpose = 'good-frame', camera } = situation;
+  if (!isServedByFilters(purpose)) return null;
   const advice = bestSetting(situation, present);
-  if (!isServedByFilters(purpose) || !advice) return null;
+  if (!advice) return null;
   // over an eye that sets the time a filter lengthens it only where the eye sees it too
   const place: FilterPlace = setsItself(camera) ? 'lens-and-eye' : 'lens';
   const filters = atHand.filters.map(({ name, stops }): RemedyStep => ({

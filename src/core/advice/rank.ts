@@ -77,6 +77,11 @@ export function bestAt(
   return best ? { candidate: best.candidate, most: bestOf(tried) } : null;
 }
 
+/** Whether any of some candidates reaches a chance at a light: quicker than asking for the best. @param least 0…1 */
+export function reaches(lv: number, candidates: readonly Candidate[], least: number): boolean {
+  return candidates.some((c) => c.boundAt(lv) >= least && c.chancesAt(lv).usable >= least);
+}
+
 /** The settings worth trying: focus is tried too when it is what the purpose is about. */
 export function settingsFor(situation: Situation, present: Choice): readonly Setting[] {
   return allSettings(situation.camera, present, situation.purpose === 'most-in-focus');

@@ -1,9 +1,10 @@
 // What a pair makes of every light, worked out where it is asked for: the light of a day passes the same values under each sky
 // and twice a day, so that a grid of values and the edges between them answer for all.
-import { bestAt, candidatesOf } from '../advice/rank.ts';
+import { bestAt, candidatesOf, reaches } from '../advice/rank.ts';
 import { isServedByFilters } from '../advice/purpose-served.ts';
 import type { Candidate } from '../chance/candidate.ts';
 import { prepare, type Prepared } from '../chance/prepared.ts';
+import { judgeCandidate } from '../chance/verdict.ts';
 import { bisect } from '../numeric/bisect.ts';
 import type { Support } from '../error/situation.ts';
 import type { DayPoint } from './day-light.ts';
@@ -23,6 +24,8 @@ export interface Outcome {
   readonly chance: number;
   /** The same for the same setting and filters. */
   readonly key: string;
+  /** Its place among the settings that are tried; null where filters are chosen with it. */
+  readonly index: number | null;
 }
 
 /** Whether the pair works at the lower end of a cell of the grid, and the LV at which that changes; null = it does not. */
@@ -50,6 +53,7 @@ export class ServingTable {
   readonly #support: Support;
   readonly #byFilters: boolean;
   readonly #kinds = new Map<string, Kind>();
+  #last: (Pick<DayPoint, 'contrast' | 'lightKind'> & { readonly kind: Kind }) | null = null;
 
   constructor(pair: PlanPair, support: Support) {
     this.#pair = pair;
@@ -62,9 +66,15 @@ export class ServingTable {
     return this.#onGrid(this.#kindOf(point), point, Math.round(point.lv / STEP_LV));
   }
 
-  /** What the light makes of the pair, exactly and with its reasons. */
-  exactly(point: DayPoint): Serving | null {
-    return servingAt(this.#pair, point, this.#support);
+  /** What a light makes of the setting of an outcome, exactly and with its reasons; of the best one where filters are chosen too. */
+  set(outcome: Outcome, point: DayPoint): Serving | null {
+    const { prepared, candidates } = this.#kindOf(point);
+    // whatever the kind of light, the settings are tried in the same order
+    const candidate = outcome.index === null ? undefined : candidates[outcome.index];
+    if (!candidate) return servingAt(this.#pair, point, this.#support);
+    const situation = situationAt(this.#pair, point, this.#support);
+    const verdict = judgeCandidate({ ...prepared, situation }, candidate);
+    return { verdict, steps: [], serves: verdict.pUsable >= this.#pair.leastChance };
   }
 
   /** Whether the pair works in a light. */
@@ -77,6 +87,15 @@ export class ServingTable {
   }
 
   #kindOf(point: DayPoint): Kind {
+    const { contrast, lightKind } = point;
+    // minute after minute is of the same kind
+    if (this.#last?.contrast === contrast && this.#last.lightKind === lightKind) return this.#last.kind;
+    const kind = this.#kindNamed(point);
+    this.#last = { contrast, lightKind, kind };
+    return kind;
+  }
+
+  #kindNamed(point: DayPoint): Kind {
     const name = `${point.contrast} ${point.lightKind}`;
     const known = this.#kinds.get(name);
     if (known) return known;
@@ -101,19 +120,27 @@ export class ServingTable {
   }
 
   #cell(kind: Kind, point: DayPoint, i: number): Cell {
-    const below = this.#onGrid(kind, point, i)?.serves === true;
-    const above = this.#onGrid(kind, point, i + 1)?.serves === true;
+    const below = this.#holds(kind, point, i * STEP_LV);
+    const above = this.#holds(kind, point, (i + 1) * STEP_LV);
     if (below === above) return { below, edgeLv: null };
-    const holds = (lv: number): boolean => (this.#outcome(kind, { ...point, lv })?.serves === true) === below;
+    const holds = (lv: number): boolean => this.#holds(kind, point, lv) === below;
     return { below, edgeLv: bisect(holds, i * STEP_LV, (i + 1) * STEP_LV, EDGE_LV) };
+  }
+
+  /** Whether the pair works at a value of the light. */
+  #holds(kind: Kind, point: DayPoint, lv: number): boolean {
+    if (!this.#byFilters) return reaches(lv, kind.candidates, this.#pair.leastChance);
+    const i = Math.round(lv / STEP_LV);
+    const outcome = i * STEP_LV === lv ? this.#onGrid(kind, point, i) : this.#outcome(kind, { ...point, lv });
+    return outcome?.serves === true;
   }
 
   #outcome({ prepared, candidates }: Kind, point: DayPoint): Outcome | null {
     if (this.#byFilters) {
-      const serving = this.exactly(point);
+      const serving = servingAt(this.#pair, point, this.#support);
       if (!serving) return null;
       const { deltaStops, pUsable } = serving.verdict;
-      return { serves: serving.serves, deltaStops, chance: pUsable, key: keyOf(serving) };
+      return { serves: serving.serves, deltaStops, chance: pUsable, key: keyOf(serving), index: null };
     }
     const { lv } = point;
     const best = bestAt({ prepared, present: this.#pair.present, lv }, candidates);
@@ -122,7 +149,8 @@ export class ServingTable {
       serves: best.most >= this.#pair.leastChance,
       deltaStops: best.candidate.frameAt(lv).deltaStops,
       chance: best.candidate.chancesAt(lv).usable,
-      key: JSON.stringify([best.candidate.setting.choice, []])
+      key: JSON.stringify([best.candidate.setting.choice, []]),
+      index: candidates.indexOf(best.candidate)
     };
   }
 }

@@ -8,7 +8,7 @@ import type { Sky } from '../sky/illuminance.ts';
 import type { Support } from '../error/situation.ts';
 import { dayCourse, likelySky, lightUnderSky, skiesOf, type DayPoint, type PlanDay } from './day-light.ts';
 import type { PlanPair } from './serving.ts';
-import { keyOf, ServingTable } from './serving-table.ts';
+import { keyOf, ServingTable, type Outcome } from './serving-table.ts';
 
 /** How far apart moments lie at which the light is looked at. */
 const LOOK_MS = 60_000;
@@ -153,17 +153,19 @@ function nearest(stretch: Stretch, all: readonly Stretch[]): Stretch | null {
 function partsOf(stretch: Stretch, table: ServingTable, day: PlanDay): readonly Part[] {
   const sky = likelySky(day);
   const inside = courseUnder(day, sky).filter(({ ms }) => ms >= stretch.fromMs && ms <= stretch.toMs);
-  const runs: { fromMs: number; key: string }[] = [];
+  const runs: { fromMs: number; outcome: Outcome }[] = [];
   for (const point of inside) {
     const outcome = table.near(point);
     if (outcome?.serves !== true) continue;
-    const { key } = outcome;
-    if (runs.at(-1)?.key !== key) runs.push({ fromMs: runs.length === 0 ? stretch.fromMs : point.ms, key });
+    if (runs.at(-1)?.outcome.key !== outcome.key)
+      runs.push({ fromMs: runs.length === 0 ? stretch.fromMs : point.ms, outcome });
   }
   const light = lightUnderSky(day, sky);
-  return runs.flatMap(({ fromMs }, i): readonly Part[] => {
+  return runs.flatMap(({ fromMs, outcome }, i): readonly Part[] => {
     const toMs = runs[i + 1]?.fromMs ?? stretch.toMs;
-    const [middle, first, last] = [(fromMs + toMs) / 2, fromMs, toMs].map((ms) => table.exactly(light(ms)));
+    const [middle, first, last] = [(fromMs + toMs) / 2, fromMs, toMs].map((ms) =>
+      table.set(outcome, light(ms))
+    );
     if (!middle || !first || !last) return [];
     const { verdict, steps } = middle;
     return [
