@@ -78,3 +78,36 @@ describe('before each press', () => {
     ]);
   });
 });
+
+describe('filters are told apart by name and strength', () => {
+  const strong = { ...grey, stops: 3 };
+  const other = { ...grey, name: 'Dusk' };
+  const withFilters = (...filters: readonly (typeof grey | typeof strong | typeof other)[]): Conditions => ({
+    circumstances: { ...PLAIN, filters }
+  });
+  const told = (now: Conditions, last: Conditions | null): readonly string[] =>
+    verdict
+      ? pressChecks(camera, verdict, { compensation: wanted }, now, last).flatMap((c) =>
+          c.check === 'filter-on' || c.check === 'filter-gone' ? [`${c.check} ${c.name} ${c.stops}`] : []
+        )
+      : [];
+  test('the same one left on is no news', () =>
+    expect(told(withFilters(grey), withFilters(grey))).toEqual([]));
+  test('another strength of the same name comes off and goes on', () =>
+    expect(told(withFilters(strong), withFilters(grey))).toEqual([
+      'filter-on Smoke 2',
+      'filter-gone Smoke 3'
+    ]));
+  test('another name of the same strength comes off and goes on', () =>
+    expect(told(withFilters(other), withFilters(grey))).toEqual(['filter-on Smoke 2', 'filter-gone Dusk 2']));
+  test('one that is noted twice is told once, two that differ are both told', () => {
+    expect(told({}, withFilters(grey, grey))).toEqual(['filter-on Smoke 2']);
+    expect(told({}, withFilters(grey, strong))).toEqual(['filter-on Smoke 2', 'filter-on Smoke 3']);
+    expect(told({}, withFilters(grey, other))).toEqual(['filter-on Smoke 2', 'filter-on Dusk 2']);
+  });
+  test('an eye three quarters of a stop off the subject is worth a line, less is not', () => {
+    const eyeOff = (eyeOffsetStops: number): Conditions => ({ circumstances: { ...PLAIN, eyeOffsetStops } });
+    expect(checks({ compensation: wanted }, eyeOff(0.75))).toContain('eye-elsewhere');
+    expect(checks({ compensation: wanted }, eyeOff(-0.74))).not.toContain('eye-elsewhere');
+  });
+});

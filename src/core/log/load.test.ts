@@ -1,4 +1,4 @@
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { framesLeft, nextFrameNumber, type Side } from './load.ts';
 
 const frames = (...numbers: number[]) => numbers.map((number) => ({ number }));
@@ -36,4 +36,25 @@ test('side two of double-run film counts on from the middle, and its frames are 
 test('frames left never fall below zero', () => {
   expect(framesLeft(film(8), frames(1, 2, 3))).toBe(5);
   expect(framesLeft(film(1), frames(1, 2))).toBe(0);
+});
+
+describe('numbers of the person’s own, and the other side', () => {
+  const film = (side: 1 | 2 | null) => ({ framesTotal: 8, firstNumber: 1, side });
+  const frames = (...numbers: readonly number[]) => numbers.map((number) => ({ number }));
+  test('on a film of one side every frame counts, also one beyond its numbers', () =>
+    expect(framesLeft(film(null), frames(1, 40))).toBe(6));
+  test('on double-run film those of this side count', () => {
+    expect(framesLeft(film(1), frames(1, 4, 5))).toBe(2);
+    expect(framesLeft(film(2), frames(4, 5, 8))).toBe(2);
+  });
+  test('side one counts on from its own numbers alone, and is full when all are taken', () => {
+    expect(nextFrameNumber(film(1), frames(1, 5, 6))).toBe(2);
+    expect(nextFrameNumber(film(1), frames(0, 1))).toBe(2);
+    expect(nextFrameNumber(film(1), frames(1, 2, 3, 4))).toBeNull();
+  });
+  test('a gap is filled when the end is taken; beyond the film it counts on', () => {
+    expect(nextFrameNumber(film(null), frames(1, 2, 4, 8))).toBe(3);
+    expect(nextFrameNumber(film(null), frames(1, 2, 40))).toBe(41);
+    expect(nextFrameNumber(film(null), frames(1, 2, 3, 4, 5, 6, 7, 8))).toBe(9);
+  });
 });
