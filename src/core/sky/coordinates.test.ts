@@ -8,7 +8,10 @@ test.each([
   ["47°30' N, 28°15' W", 47.5, -28.25],
   ['-33.9, 151.2', -33.9, 151.2],
   ['33°54′36″ S 18°25′12″ E', -33.91, 18.42],
-  ['0 0', 0, 0]
+  ['0 0', 0, 0],
+  ['  12.5 7  ', 12.5, 7],
+  ['90 180', 90, 180],
+  ['-90 -180', -90, -180]
 ])('%s', (text, latitude, longitude) => {
   const place = parseCoordinates(text);
   expect(place.ok && place.value.latitude).toBeCloseTo(latitude, 6);
