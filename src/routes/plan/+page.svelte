@@ -105,9 +105,9 @@
 <div class="mt-1 mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
   <h1 class="text-[1.75rem] font-[650]">Plan</h1>
   <p class="flex flex-wrap gap-x-4">
-    <a class="inline-grid min-h-11 content-center underline" href="/plan/outings">Outings</a>
-    <a class="inline-grid min-h-11 content-center underline" href="/plan/film">Which film?</a>
-    <a class="inline-grid min-h-11 content-center underline" href="/plan/card">Pocket card</a>
+    <a class="inline-grid min-h-11 min-w-11 content-center underline" href="/plan/outings">Outings</a>
+    <a class="inline-grid min-h-11 min-w-11 content-center underline" href="/plan/film">Which film?</a>
+    <a class="inline-grid min-h-11 min-w-11 content-center underline" href="/plan/card">Pocket card</a>
   </p>
 </div>
 {#if !chosen}

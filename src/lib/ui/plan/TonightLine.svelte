@@ -25,6 +25,6 @@
 {#if planner.progress === null && lanes.length > 0}
   <p class="text-[0.9375rem] leading-snug" data-testid="tonight">
     <b>Today at {place.name}</b>: {sayTonight(lanes, place.zone)}.
-    <a class="inline-grid min-h-11 content-center underline" href="/plan">Plan</a>
+    <a class="inline-grid min-h-11 min-w-11 content-center underline" href="/plan">Plan</a>
   </p>
 {/if}

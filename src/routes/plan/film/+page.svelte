@@ -88,7 +88,7 @@
 <svelte:head><title>Which film? · Just Enough</title></svelte:head>
 <div class="mt-1 mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
   <h1 class="text-[1.75rem] font-[650]">Which film?</h1>
-  <a class="inline-grid min-h-11 content-center underline" href="/plan">Plan</a>
+  <a class="inline-grid min-h-11 min-w-11 content-center underline" href="/plan">Plan</a>
 </div>
 {#if !place}
   <p>

@@ -56,7 +56,7 @@
 <svelte:head><title>{outing ? outing.name : 'Outings'} · Just Enough</title></svelte:head>
 <div class="mt-1 mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
   <h1 class="text-[1.75rem] font-[650]">{outing ? outing.name : 'Outings'}</h1>
-  <a class="inline-grid min-h-11 content-center underline" href={outing ? '/plan/outings' : '/plan'}
+  <a class="inline-grid min-h-11 min-w-11 content-center underline" href={outing ? '/plan/outings' : '/plan'}
     >{outing ? 'All outings' : 'Plan'}</a
   >
 </div>
