@@ -128,6 +128,8 @@ test(
     await expect(pelican).toContainText('8 left');
     await expect(pelican).toContainText(/\d\d:\d\d–\d\d:\d\d/);
     expect(presses).toBeLessThanOrEqual(5);
+    // under every sky, and nothing runs off the screen
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
   }
 );
 

@@ -73,7 +73,7 @@
         >LV {formatLv(point.lv)}{#if lights.length > 1}<span class="soft"
             >&nbsp;{skyName(sky)}{i < lights.length - 1 ? ',' : ''}</span
           >{/if}</span
-      >
+      >{' '}
     {/each}
   </p>
   {#each rows as { lane, under } (lane)}

@@ -63,7 +63,7 @@
     {/each}
   </clipPath>
   {#each [['thin', THIN, (TALL - THIN) / 2 + 2, undefined], ['tall', TALL, 2, `url(#${uid}-open)`]] as const as [name, height, y, clip] (name)}
-    <g clip-path={clip}>
+    <g class="tones" clip-path={clip}>
       {#each bars as bar (bar.from)}
         <rect x={x(bar.from)} {y} width={x(bar.to) - x(bar.from) + 0.5} {height} fill={bar.fill} />
       {/each}
