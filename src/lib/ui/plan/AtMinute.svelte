@@ -66,14 +66,14 @@
   aria-label="At {timeText(atMs, place.zone)}"
   data-testid="at-minute"
 >
-  <p>
+  <p class="flex flex-wrap items-baseline gap-x-1.5">
     <b class="text-xl">{timeText(atMs, place.zone)}</b>
     {#each lights as { sky, point }, i (sky)}
       <span class="whitespace-nowrap"
         >LV {formatLv(point.lv)}{#if lights.length > 1}<span class="soft"
             >&nbsp;{skyName(sky)}{i < lights.length - 1 ? ',' : ''}</span
           >{/if}</span
-      >{' '}
+      >
     {/each}
   </p>
   {#each rows as { lane, under } (lane)}
