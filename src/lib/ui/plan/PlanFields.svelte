@@ -12,6 +12,7 @@
   import Tile from '../shoot/frame/Tile.svelte';
   import { PURPOSE_WORDS } from '../shoot/words.ts';
   import { FACING_WORDS, GROUND_WORDS, skyName } from '../text/say-light.ts';
+  import { oneOf } from './one-of.ts';
   import { LAMP_SCENES, OWN_LAMPS, type PlanDraft } from './plan-draft.svelte.ts';
 
   let {
@@ -56,8 +57,6 @@
       .filter((words) => words !== undefined)
       .join(', ')
   );
-  const pick = <T extends string>(all: readonly T[], value: string, otherwise: T): T =>
-    all.find((x) => x === value) ?? otherwise;
 </script>
 
 {#snippet text(
@@ -115,7 +114,7 @@
     <Tile
       label="Purpose"
       value={draft.purpose}
-      onchoose={(value: string) => (draft.purpose = pick(PURPOSES, value, 'good-frame'))}
+      onchoose={(value: string) => (draft.purpose = oneOf(PURPOSES, value, 'good-frame'))}
     >
       {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
     </Tile>
@@ -127,14 +126,14 @@
         <Tile
           label="The sky"
           value={draft.sky}
-          onchoose={(value: string) => (draft.sky = pick(TOLD_SKIES, value, 'unsaid'))}
+          onchoose={(value: string) => (draft.sky = oneOf(TOLD_SKIES, value, 'unsaid'))}
         >
           {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
         </Tile>
         <Tile
           label="The subject is"
           value={draft.facing}
-          onchoose={(value: string) => (draft.facing = pick(FACINGS, value, 'front'))}
+          onchoose={(value: string) => (draft.facing = oneOf(FACINGS, value, 'front'))}
         >
           {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
         </Tile>
@@ -153,7 +152,7 @@
         <Tile
           label="On"
           value={draft.ground}
-          onchoose={(value: string) => (draft.ground = pick(GROUNDS, value, 'ground'))}
+          onchoose={(value: string) => (draft.ground = oneOf(GROUNDS, value, 'ground'))}
         >
           {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
         </Tile>

@@ -3,6 +3,7 @@ import type { Purpose } from '#core/error/situation.ts';
 import { sceneById, SCENES } from '#core/light/scenes.ts';
 import { BETWEEN_SECONDS } from '#core/plan/fits.ts';
 import type { LampFloor, PlanDay } from '#core/plan/day-light.ts';
+import { TURN_HOURS } from '#core/plan/outing.ts';
 import { dayFromWords, timeFromWords } from '#core/sky/day-words.ts';
 import type { ToldSky } from '#core/sky/illuminance.ts';
 import type { Facing, Ground } from '#core/sky/sky-light.ts';
@@ -14,8 +15,6 @@ import { explainQuantity } from '#schema/reading/words.ts';
 import { explainClock } from '../light/say-sun.ts';
 
 const HOUR_MS = 3_600_000;
-/** A day of plans goes from four in the morning to four: the night belongs to the evening before it. */
-const TURN_HOURS = 4;
 
 /** Lamps that the sky falls towards: scenes that are lit by them, brightest first. */
 export const LAMP_SCENES = [...SCENES]

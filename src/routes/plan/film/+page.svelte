@@ -19,6 +19,7 @@
   } from '#ui/plan/film/film-compare.svelte.ts';
   import { readHourOfDay, readShare } from '#ui/plan/film/read-ask.ts';
   import { LAMP_SCENES } from '#ui/plan/plan-draft.svelte.ts';
+  import { oneOf } from '#ui/plan/one-of.ts';
   import ReadField from '#ui/plan/ReadField.svelte';
   import Tile from '#ui/shoot/frame/Tile.svelte';
   import { HELD_WORDS } from '#ui/shoot/words.ts';
@@ -81,8 +82,6 @@
   const columns = $derived(row && comparison.map ? columnsOf(comparison.map.dates, row.chances) : []);
   const nameOf = (v: (typeof variants)[number]): string =>
     v.filter ? `${v.film.name} with ${v.filter.name}` : v.film.name;
-  const pick = <T extends string>(all: readonly T[], value: string, otherwise: T): T =>
-    all.find((x) => x === value) ?? otherwise;
 </script>
 
 <svelte:head><title>Which film? · Just Enough</title></svelte:head>
@@ -116,7 +115,7 @@
         <Tile
           label="Held"
           value={ask.support}
-          onchoose={(v: string) => (ask.support = pick(SUPPORTS, v, 'hand'))}
+          onchoose={(v: string) => (ask.support = oneOf(SUPPORTS, v, 'hand'))}
         >
           {#each SUPPORTS as s (s)}<option value={s}>{HELD_WORDS[s]}</option>{/each}
         </Tile>
@@ -153,7 +152,7 @@
         <Tile
           label="The subject is"
           value={ask.facing}
-          onchoose={(v: string) => (ask.facing = pick(FACINGS, v, 'front'))}
+          onchoose={(v: string) => (ask.facing = oneOf(FACINGS, v, 'front'))}
         >
           {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
         </Tile>

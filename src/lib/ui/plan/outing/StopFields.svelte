@@ -16,6 +16,7 @@
   import { PURPOSE_WORDS } from '../../shoot/words.ts';
   import { FACING_WORDS, GROUND_WORDS } from '../../text/say-light.ts';
   import { LAMP_SCENES } from '../plan-draft.svelte.ts';
+  import { oneOf } from '../one-of.ts';
   import ReadField from '../ReadField.svelte';
   import { readCount, readHour, readMeasure } from './read-stop.ts';
   import { sayPair } from './say-outing.ts';
@@ -33,8 +34,6 @@
     onchange: (stop: Stop) => void;
   } = $props();
   const put = (more: Partial<Stop>): void => onchange({ ...stop, ...more });
-  const pick = <T extends string>(all: readonly T[], value: string, otherwise: T): T =>
-    all.find((x) => x === value) ?? otherwise;
   const KMH = 3.6;
   /** A train of three cars at town speed, across a street. */
   const MOVER: Mover = { metresPerSecond: 60 / KMH, lengthM: 75, distanceM: 20 };
@@ -99,7 +98,7 @@
     <Tile
       label="Purpose"
       value={stop.purpose}
-      onchoose={(v: string) => put({ purpose: pick(PURPOSES, v, 'good-frame'), mover: null })}
+      onchoose={(v: string) => put({ purpose: oneOf(PURPOSES, v, 'good-frame'), mover: null })}
     >
       {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
     </Tile>
@@ -161,14 +160,14 @@
     <Tile
       label="The subject is"
       value={stop.facing}
-      onchoose={(v: string) => put({ facing: pick(FACINGS, v, 'front') })}
+      onchoose={(v: string) => put({ facing: oneOf(FACINGS, v, 'front') })}
     >
       {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
     </Tile>
     <Tile
       label="On"
       value={stop.ground}
-      onchoose={(v: string) => put({ ground: pick(GROUNDS, v, 'ground') })}
+      onchoose={(v: string) => put({ ground: oneOf(GROUNDS, v, 'ground') })}
     >
       {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
     </Tile>
