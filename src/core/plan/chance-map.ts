@@ -64,7 +64,8 @@ class ChanceTable {
     const prepared = prepare(situationAt(pair, point, support));
     const candidates = candidatesOf(prepared, pair.present);
     this.#chances = new Float32Array(Math.ceil((LV_RANGE.max - LV_RANGE.min) / STEP_LV) + 1).fill(NaN);
-    this.#ask = (lv) => bestAt({ prepared, present: pair.present, lv }, candidates)?.most ?? 0;
+    this.#ask = (lv) =>
+      bestAt({ prepared, present: pair.present, lv }, candidates)?.candidate.chancesAt(lv).usable ?? 0;
   }
 
   at(lv: number): number {

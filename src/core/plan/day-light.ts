@@ -83,11 +83,13 @@ export function lightUnderSky(day: PlanDay, sky: Sky): (ms: number) => DayPoint 
   };
 }
 
-/** Between moments this far apart the light goes evenly, to a hundredth of a stop; where it leaps every moment is asked for. */
+/** Between moments this many steps apart the light is looked at only where it does not go evenly. */
 const EVEN_STEPS = 5;
+/** What the light of three such moments may bend, LV: a line between two of them is then right to a quarter of it. */
+const BEND_LV = 0.04;
 
 /**
- * The light of a day under one sky, step by step.
+ * The light of a day under one sky, step by step, to a hundredth of a stop.
  * @param stepMs > 0
  * @returns points from the first moment of the day to its last
  */
@@ -95,20 +97,32 @@ export function dayCourse(day: PlanDay, sky: Sky, stepMs: number): readonly DayP
   const light = lightUnderSky(day, sky);
   const count = Math.ceil((day.toMs - day.fromMs) / stepMs);
   const at = (i: number): number => Math.min(day.toMs, day.fromMs + i * stepMs);
-  const points: DayPoint[] = [light(day.fromMs)];
-  for (let i = 0; i < count; i += EVEN_STEPS) {
-    const [before, next] = [points[i] ?? light(at(i)), Math.min(count, i + EVEN_STEPS)];
-    const after = light(at(next));
-    const even = before.contrast === after.contrast && before.lightKind === after.lightKind;
-    for (let j = i + 1; j < next; j++) {
-      const share = (at(j) - before.ms) / (after.ms - before.ms);
-      points.push(
-        even ? { ...before, ms: at(j), lv: before.lv + share * (after.lv - before.lv) } : light(at(j))
-      );
-    }
-    points.push(after);
-  }
-  return points;
+  const ends: DayPoint[] = [];
+  for (let i = 0; i < count; i += EVEN_STEPS) ends.push(light(at(i)));
+  ends.push(light(at(count)));
+  const bends = (e: number): boolean => {
+    const [a, b, c] = [ends[e - 1], ends[e], ends[e + 1]];
+    return (
+      a !== undefined && b !== undefined && c !== undefined && Math.abs(a.lv - 2 * b.lv + c.lv) > BEND_LV
+    );
+  };
+  return ends.flatMap((before, e): readonly DayPoint[] => {
+    const after = ends[e + 1];
+    if (!after) return [before];
+    const sameKind = before.contrast === after.contrast && before.lightKind === after.lightKind;
+    const isEven = sameKind && !bends(e) && !bends(e + 1);
+    const first = e * EVEN_STEPS;
+    const between = Array.from(
+      { length: Math.min(count, first + EVEN_STEPS) - first - 1 },
+      (_, j): DayPoint => {
+        const ms = at(first + 1 + j);
+        if (!isEven) return light(ms);
+        const share = (ms - before.ms) / (after.ms - before.ms);
+        return { ...before, ms, lv: before.lv + share * (after.lv - before.lv) };
+      }
+    );
+    return [before, ...between];
+  });
 }
 
 /** The skies that a day may have: the one that is said, else all. The middle one stands for what is likely. */

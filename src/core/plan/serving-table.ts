@@ -1,50 +1,37 @@
-// What a pair makes of every light, worked out where it is asked for: the light of a day passes the same values under each sky
-// and twice a day, so that a grid of values and the edges between them answer for all.
-import { bestAt, candidatesOf, reaches } from '../advice/rank.ts';
+// What a pair makes of every light, worked out where it is asked for and once only.
+import { bestAt, candidatesOf } from '../advice/rank.ts';
 import { isServedByFilters } from '../advice/purpose-served.ts';
-import type { Candidate } from '../chance/candidate.ts';
+import { applied, type RemedyStep } from '../advice/remedy.ts';
+import { candidateOf, type Candidate } from '../chance/candidate.ts';
 import { prepare, type Prepared } from '../chance/prepared.ts';
-import { judgeCandidate } from '../chance/verdict.ts';
-import { bisect } from '../numeric/bisect.ts';
-import type { Support } from '../error/situation.ts';
+import { judgeCandidate, type Verdict } from '../chance/verdict.ts';
+import type { Setting } from '../camera/setting.ts';
+import type { Situation, Support } from '../error/situation.ts';
 import type { DayPoint } from './day-light.ts';
+import { LightSpans } from './light-spans.ts';
 import { servingAt, situationAt, type PlanPair, type Serving } from './serving.ts';
 
-/** Step of the grid, LV. A stretch of light narrower than this can be missed. */
-const STEP_LV = 0.5;
-/** How sharply an edge is found, LV: around noon, where the light hardly moves, a minute or so. */
-const EDGE_LV = 0.002;
-
-/** What a light makes of a pair, without the reasons. */
+/** What is advised in a light, without the reasons. */
 export interface Outcome {
-  readonly serves: boolean;
-  /** Error of the best setting, stops. */
+  /** Error, stops. */
   readonly deltaStops: number;
-  /** Its chance of a whole frame, 0…1. */
+  /** Chance of a whole frame, 0…1. */
   readonly chance: number;
   /** The same for the same setting and filters. */
   readonly key: string;
-  /** Its place among the settings that are tried; null where filters are chosen with it. */
-  readonly index: number | null;
-}
-
-/** Whether the pair works at the lower end of a cell of the grid, and the LV at which that changes; null = it does not. */
-interface Cell {
-  readonly below: boolean;
-  readonly edgeLv: number | null;
+  readonly setting: Setting;
+  /** Filters to put on first. */
+  readonly steps: readonly RemedyStep[];
+  /** Whether a frame is worth pressing for in the light for which it was advised. */
+  readonly serves: boolean;
 }
 
 /** A kind of light with what is worked out for it. */
 interface Kind {
+  readonly spans: LightSpans<Outcome | null>;
   readonly prepared: Prepared;
-  readonly candidates: readonly Candidate[];
-  readonly outcomes: Map<number, Outcome | null>;
-  readonly cells: Map<number, Cell>;
-}
-
-/** Setting and filters as a text: the same for the same. */
-export function keyOf({ verdict, steps }: Serving): string {
-  return JSON.stringify([verdict.setting.choice, steps]);
+  /** Settings of the bare camera, ready to be asked. */
+  readonly candidates: ReadonlyMap<string, Candidate>;
 }
 
 /** A pair, held in some way, asked about many lights. */
@@ -61,96 +48,94 @@ export class ServingTable {
     this.#byFilters = isServedByFilters(pair.situation.purpose ?? 'good-frame');
   }
 
-  /** What the light makes of the pair, to the nearest value of the grid; null for a camera without settings. */
+  /** What is advised near a light, to a quarter of a stop; null for a camera without settings. */
   near(point: DayPoint): Outcome | null {
-    return this.#onGrid(this.#kindOf(point), point, Math.round(point.lv / STEP_LV));
+    return this.#kindOf(point).spans.near(point.lv);
   }
 
-  /** What a light makes of the setting of an outcome, exactly and with its reasons; of the best one where filters are chosen too. */
-  set(outcome: Outcome, point: DayPoint): Serving | null {
-    const { prepared, candidates } = this.#kindOf(point);
-    // whatever the kind of light, the settings are tried in the same order
-    const candidate = outcome.index === null ? undefined : candidates[outcome.index];
-    if (!candidate) return servingAt(this.#pair, point, this.#support);
-    const situation = situationAt(this.#pair, point, this.#support);
-    const verdict = judgeCandidate({ ...prepared, situation }, candidate);
-    return { verdict, steps: [], serves: verdict.pUsable >= this.#pair.leastChance };
+  /** What is advised in a light; null for a camera without settings. */
+  at(point: DayPoint): Outcome | null {
+    return this.#kindOf(point).spans.at(point.lv);
   }
 
-  /** Whether the pair works in a light. */
+  /** Whether a frame with what is advised is worth pressing for. */
   serves(point: DayPoint): boolean {
-    const i = Math.floor(point.lv / STEP_LV);
+    return this.#kindOf(point).spans.serves(point.lv);
+  }
+
+  /** What a light makes of the setting of an outcome, exactly and with its reasons. */
+  judged({ setting, steps, key }: Outcome, point: DayPoint): Verdict {
+    const situation = situationAt(this.#pair, point, this.#support);
     const kind = this.#kindOf(point);
-    const known = kind.cells.get(i) ?? this.#cell(kind, point, i);
-    kind.cells.set(i, known);
-    return known.edgeLv === null || point.lv < known.edgeLv ? known.below : !known.below;
+    const bare = steps.length === 0 ? kind.candidates.get(key) : undefined;
+    if (bare) return judgeCandidate({ ...kind.prepared, situation }, bare);
+    const prepared = prepare(steps.reduce<Situation>(applied, situation));
+    return judgeCandidate(prepared, candidateOf(prepared, setting));
   }
 
   #kindOf(point: DayPoint): Kind {
     const { contrast, lightKind } = point;
     // minute after minute is of the same kind
     if (this.#last?.contrast === contrast && this.#last.lightKind === lightKind) return this.#last.kind;
-    const kind = this.#kindNamed(point);
+    const name = `${contrast} ${lightKind}`;
+    const kind = this.#kinds.get(name) ?? this.#made(point);
+    this.#kinds.set(name, kind);
     this.#last = { contrast, lightKind, kind };
     return kind;
   }
 
-  #kindNamed(point: DayPoint): Kind {
-    const name = `${point.contrast} ${point.lightKind}`;
-    const known = this.#kinds.get(name);
-    if (known) return known;
+  #made(point: DayPoint): Kind {
     const prepared = prepare(situationAt(this.#pair, point, this.#support));
-    const candidates = candidatesOf(prepared, this.#pair.present);
-    const made = {
-      prepared,
-      candidates,
-      outcomes: new Map<number, Outcome | null>(),
-      cells: new Map<number, Cell>()
+    const all = candidatesOf(prepared, this.#pair.present);
+    const candidates = new Map(all.map((c) => [keyOf(c.setting, []), c]));
+    const spans = this.#byFilters ? this.#filtered(point) : this.#bare(prepared, candidates);
+    return { prepared, candidates, spans };
+  }
+
+  /** Of settings alone the chance is all that changes with the light. */
+  #bare(prepared: Prepared, byKey: Kind['candidates']): Kind['spans'] {
+    const { present, leastChance } = this.#pair;
+    const candidates = [...byKey.values()];
+    const keys = new Map([...byKey].map(([key, c]) => [c, key]));
+    return new LightSpans<Outcome | null>({
+      keyOf: (outcome) => outcome?.key ?? '',
+      servesAt: (outcome, lv) => (byKey.get(outcome?.key ?? '')?.chancesAt(lv).usable ?? 0) >= leastChance,
+      adviseAt: (lv) => {
+        const best = bestAt({ prepared, present, lv }, candidates)?.candidate;
+        if (!best) return null;
+        const chance = best.chancesAt(lv).usable;
+        return {
+          ...{ deltaStops: best.frameAt(lv).deltaStops, chance, serves: chance >= leastChance },
+          ...{ key: keys.get(best) ?? '', setting: best.setting, steps: [] }
+        };
+      }
+    });
+  }
+
+  /** Filters are chosen with the setting, for each light anew. */
+  #filtered(point: DayPoint): Kind['spans'] {
+    const known = new Map<number, Outcome | null>();
+    const adviseAt = (lv: number): Outcome | null => {
+      const before = known.get(lv);
+      if (before !== undefined) return before;
+      const serving = servingAt(this.#pair, { ...point, lv }, this.#support);
+      const made = serving && outcomeOf(serving);
+      known.set(lv, made);
+      return made;
     };
-    this.#kinds.set(name, made);
-    return made;
+    return new LightSpans<Outcome | null>({
+      ...{ keyOf: (outcome) => outcome?.key ?? '', adviseAt },
+      servesAt: (_, lv) => adviseAt(lv)?.serves === true
+    });
   }
+}
 
-  #onGrid(kind: Kind, point: DayPoint, i: number): Outcome | null {
-    const known = kind.outcomes.get(i);
-    if (known !== undefined) return known;
-    const made = this.#outcome(kind, { ...point, lv: i * STEP_LV });
-    kind.outcomes.set(i, made);
-    return made;
-  }
+function outcomeOf({ verdict, steps, serves }: Serving): Outcome {
+  const { setting, deltaStops, pUsable } = verdict;
+  const key = keyOf(setting, steps);
+  return { deltaStops, chance: pUsable, key, setting, steps, serves };
+}
 
-  #cell(kind: Kind, point: DayPoint, i: number): Cell {
-    const below = this.#holds(kind, point, i * STEP_LV);
-    const above = this.#holds(kind, point, (i + 1) * STEP_LV);
-    if (below === above) return { below, edgeLv: null };
-    const holds = (lv: number): boolean => this.#holds(kind, point, lv) === below;
-    return { below, edgeLv: bisect(holds, i * STEP_LV, (i + 1) * STEP_LV, EDGE_LV) };
-  }
-
-  /** Whether the pair works at a value of the light. */
-  #holds(kind: Kind, point: DayPoint, lv: number): boolean {
-    if (!this.#byFilters) return reaches(lv, kind.candidates, this.#pair.leastChance);
-    const i = Math.round(lv / STEP_LV);
-    const outcome = i * STEP_LV === lv ? this.#onGrid(kind, point, i) : this.#outcome(kind, { ...point, lv });
-    return outcome?.serves === true;
-  }
-
-  #outcome({ prepared, candidates }: Kind, point: DayPoint): Outcome | null {
-    if (this.#byFilters) {
-      const serving = servingAt(this.#pair, point, this.#support);
-      if (!serving) return null;
-      const { deltaStops, pUsable } = serving.verdict;
-      return { serves: serving.serves, deltaStops, chance: pUsable, key: keyOf(serving), index: null };
-    }
-    const { lv } = point;
-    const best = bestAt({ prepared, present: this.#pair.present, lv }, candidates);
-    if (!best) return null;
-    return {
-      serves: best.most >= this.#pair.leastChance,
-      deltaStops: best.candidate.frameAt(lv).deltaStops,
-      chance: best.candidate.chancesAt(lv).usable,
-      key: JSON.stringify([best.candidate.setting.choice, []]),
-      index: candidates.indexOf(best.candidate)
-    };
-  }
+function keyOf({ choice }: Setting, steps: readonly RemedyStep[]): string {
+  return JSON.stringify([choice, steps]);
 }

@@ -55,11 +55,7 @@ export function servingAt(pair: PlanPair, point: DayPoint, support: Support): Se
   }
   const prepared = prepare(situation);
   const best = bestAt({ prepared, present, lv: point.lv }, candidatesOf(prepared, present));
-  // a peer of the best may be set, a few points under it: whether a frame is worth pressing for does not hang on that
-  return (
-    best && {
-      verdict: judgeCandidate(prepared, best.candidate),
-      ...{ steps: [], serves: !inVain && best.most >= leastChance }
-    }
-  );
+  if (!best) return null;
+  const verdict = judgeCandidate(prepared, best.candidate);
+  return { verdict, steps: [], serves: !inVain && verdict.pUsable >= leastChance };
 }

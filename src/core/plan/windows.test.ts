@@ -3,16 +3,18 @@ import {
   FOLDING_REFLEX,
   INSTANT_160,
   METERLESS,
+  PACK,
   mono,
   slide,
   TWIN,
   INSTANT_800
 } from '../advice/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
+import { rankSettings } from '../advice/rank.ts';
 import { sunAndMoonAt } from '../sky/position.ts';
 import { dayBounds } from '../sky/wall-clock.ts';
 import { lightUnderSky, type PlanDay } from './day-light.ts';
-import { servingAt, type PlanPair } from './serving.ts';
+import { servingAt, situationAt, type PlanPair } from './serving.ts';
 import { pairDay } from './windows.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
@@ -54,10 +56,59 @@ describe('windows', () => {
       const nearEdge = windows.some((w) =>
         [w.from.likelyMs, w.to.likelyMs].some((edge) => Math.abs(edge - ms) <= 15_000)
       );
-      if (!nearEdge)
-        expect(servingAt(pair, light(ms), support)?.serves, new Date(ms).toISOString()).toBe(said);
+      const advised = servingAt(pair, light(ms), support);
+      // where one setting takes over from another the chance dips for a moment: no reason to shut a window
+      const isDip = said && Math.abs((advised?.verdict.pUsable ?? 0) - pair.leastChance) < 0.05;
+      if (!nearEdge && !isDip) expect(advised?.serves, new Date(ms).toISOString()).toBe(said);
     }
   });
+
+  test.each([
+    ['twin-lens on ISO 800, cloudy, in the hand', pairOf(TWIN, INSTANT_800), 'cloudy', 'hand'],
+    ['meterless on slide film, cloudy, set down', pairOf(METERLESS, slide(100)), 'cloudy', 'standing'],
+    ['twin-lens on ISO 160, clear, in the hand', pairOf(TWIN, INSTANT_160), 'clear', 'hand'],
+    [
+      'folding reflex on ISO 160, partly, set down',
+      pairOf(FOLDING_REFLEX, INSTANT_160),
+      'partly',
+      'standing'
+    ],
+    [
+      'folding reflex on slide film, clear, in the hand',
+      pairOf(FOLDING_REFLEX, slide(100), undefined, 0.7),
+      'clear',
+      'hand'
+    ],
+    [
+      'pack camera on ISO 400, cloudy, in the hand',
+      pairOf(PACK, mono(400), undefined, 0.3),
+      'cloudy',
+      'hand'
+    ],
+    ['trails of light', TRAILS, 'cloudy', 'standing']
+  ] as const)(
+    'tell of each part what is advised in it, and close when that fails: %s',
+    (_, pair, sky, support) => {
+      const day = nightOf('2026-09-12', 'Europe/Lisbon', { sky });
+      const light = lightUnderSky(day, sky);
+      const { windows } = pairDay(pair, day, support);
+      expect(windows.length).toBeGreaterThan(0);
+      for (const part of windows.flatMap((w) => w.parts)) {
+        const { first, last, fromMs, toMs, choice, steps } = part;
+        for (const end of [first, last]) expect(end.pUsable).toBeGreaterThan(pair.leastChance - 0.03);
+        if (toMs - fromMs < 6 * MINUTE) continue;
+        for (const ms of [fromMs + 3 * MINUTE, (fromMs + toMs) / 2, toMs - 3 * MINUTE]) {
+          const advised = servingAt(pair, light(ms), support)?.verdict;
+          // settings that take turns within half a stop are about as likely: one of them is told
+          const told = rankSettings(situationAt(pair, light(ms), support), {}).find(
+            ({ setting }) => JSON.stringify(setting.choice) === JSON.stringify(choice)
+          );
+          if (steps.length === 0)
+            expect(told?.pUsable, new Date(ms).toISOString()).toBeGreaterThan((advised?.pUsable ?? 1) - 0.12);
+        }
+      }
+    }
+  );
 
   test('four to ten seconds at f/8 on ISO 160 are to be had at dusk while the sun is 3 to 6° down', () => {
     // common practice, no source: 4–10 s on the folding reflex at half-light; the Explanatory Supplement (1992) gives 3.4 lx

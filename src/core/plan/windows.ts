@@ -8,7 +8,7 @@ import type { Sky } from '../sky/illuminance.ts';
 import type { Support } from '../error/situation.ts';
 import { dayCourse, likelySky, lightUnderSky, skiesOf, type DayPoint, type PlanDay } from './day-light.ts';
 import type { PlanPair } from './serving.ts';
-import { keyOf, ServingTable, type Outcome } from './serving-table.ts';
+import { ServingTable, type Outcome } from './serving-table.ts';
 
 /** How far apart moments lie at which the light is looked at. */
 const LOOK_MS = 60_000;
@@ -154,27 +154,19 @@ function partsOf(stretch: Stretch, table: ServingTable, day: PlanDay): readonly 
   const sky = likelySky(day);
   const inside = courseUnder(day, sky).filter(({ ms }) => ms >= stretch.fromMs && ms <= stretch.toMs);
   const runs: { fromMs: number; outcome: Outcome }[] = [];
-  for (const point of inside) {
-    const outcome = table.near(point);
-    if (outcome?.serves !== true) continue;
-    if (runs.at(-1)?.outcome.key !== outcome.key)
-      runs.push({ fromMs: runs.length === 0 ? stretch.fromMs : point.ms, outcome });
-  }
   const light = lightUnderSky(day, sky);
-  return runs.flatMap(({ fromMs, outcome }, i): readonly Part[] => {
+  for (const point of inside) {
+    const outcome = table.at(point);
+    const before = runs.at(-1);
+    if (!outcome || before?.outcome.key === outcome.key) continue;
+    const isNew = (ms: number): boolean => table.at(light(ms))?.key === outcome.key;
+    const sinceMs = Math.max(stretch.fromMs, point.ms - LOOK_MS);
+    runs.push({ fromMs: before ? bisect(isNew, point.ms, sinceMs, EDGE_MS) : stretch.fromMs, outcome });
+  }
+  return runs.map(({ fromMs, outcome }, i): Part => {
     const toMs = runs[i + 1]?.fromMs ?? stretch.toMs;
-    const [middle, first, last] = [(fromMs + toMs) / 2, fromMs, toMs].map((ms) =>
-      table.set(outcome, light(ms))
-    );
-    if (!middle || !first || !last) return [];
-    const { verdict, steps } = middle;
-    return [
-      {
-        ...{ fromMs, toMs, steps, choice: verdict.setting.choice },
-        // at the very ends the next setting may be as good: what is told is the part's own
-        first: keyOf(first) === keyOf(middle) ? first.verdict : verdict,
-        last: keyOf(last) === keyOf(middle) ? last.verdict : verdict
-      }
-    ];
+    const { setting, steps } = outcome;
+    const judged = (ms: number): Verdict => table.judged(outcome, light(ms));
+    return { fromMs, toMs, steps, choice: setting.choice, first: judged(fromMs), last: judged(toMs) };
   });
 }
