@@ -90,7 +90,8 @@ function measureOf(situation: Situation, verdict: Verdict): number {
   return purposeMeasure(prepare(situation), verdict.setting, verdict, verdict.aimStops);
 }
 
-function missingOf(situation: Situation, { exposure: { seconds }, setting }: Verdict): Missing | null {
+/** What keeps a frame from the purpose of a situation; null where it is reached, or there is none that lengths decide. */
+export function missingOf(situation: Situation, { exposure: { seconds }, setting }: Verdict): Missing | null {
   const { purpose, support = 'hand', trails = TRAILS_SECONDS } = situation;
   if (purpose !== 'whole-seconds' && purpose !== 'light-trails') return null;
   const { from, to } = purpose === 'light-trails' ? trails : COUNTED_SECONDS;

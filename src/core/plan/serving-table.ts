@@ -1,6 +1,6 @@
 // What a pair makes of every light, worked out where it is asked for and once only.
 import { bestAt, candidatesOf } from '../advice/rank.ts';
-import { isServedByFilters } from '../advice/purpose-served.ts';
+import { isServedByFilters, missingOf } from '../advice/purpose-served.ts';
 import { applied, type RemedyStep } from '../advice/remedy.ts';
 import { candidateOf, type Candidate } from '../chance/candidate.ts';
 import { prepare, type Prepared } from '../chance/prepared.ts';
@@ -9,7 +9,10 @@ import type { Setting } from '../camera/setting.ts';
 import type { Situation, Support } from '../error/situation.ts';
 import type { DayPoint } from './day-light.ts';
 import { LightSpans } from './light-spans.ts';
-import { servingAt, situationAt, type PlanPair, type Serving } from './serving.ts';
+import { NEED_STANDING, servingAt, situationAt, type PlanPair, type Serving } from './serving.ts';
+
+/** Nobody changes a setting or a filter for less than this, of the chance. */
+const CHANGE_POINTS = 0.05;
 
 /** What is advised in a light, without the reasons. */
 export interface Outcome {
@@ -71,6 +74,27 @@ export class ServingTable {
     if (bare) return judgeCandidate({ ...kind.prepared, situation }, bare);
     const prepared = prepare(steps.reduce<Situation>(applied, situation));
     return judgeCandidate(prepared, candidateOf(prepared, setting));
+  }
+
+  /** Whether a setting is as good in a light as the one advised there, so that nobody would change it. */
+  isEnough(outcome: Outcome, point: DayPoint): boolean {
+    const advised = this.at(point);
+    if (!advised || advised.key === outcome.key) return true;
+    const { purpose = 'good-frame' } = this.#pair.situation;
+    const { leastChance } = this.#pair;
+    if (purpose === 'good-frame') {
+      const chance = ({ key }: Outcome): number =>
+        this.#kindOf(point).candidates.get(key)?.chancesAt(point.lv).usable ?? 0;
+      return chance(outcome) >= Math.max(leastChance, chance(advised) - CHANGE_POINTS);
+    }
+    // of any other purpose but seconds there is more or less, and the setting advised has most
+    if (!NEED_STANDING.has(purpose)) return false;
+    const verdict = this.judged(outcome, point);
+    const situation = situationAt(this.#pair, point, this.#support);
+    return (
+      verdict.pUsable >= Math.max(leastChance, this.judged(advised, point).pUsable - CHANGE_POINTS) &&
+      missingOf(situation, verdict) === null
+    );
   }
 
   #kindOf(point: DayPoint): Kind {

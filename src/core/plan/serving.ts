@@ -28,7 +28,7 @@ export interface Serving {
 }
 
 /** Purposes of whole seconds: the camera has to stand on something. */
-const NEED_STANDING: ReadonlySet<Purpose> = new Set(['light-trails', 'whole-seconds']);
+export const NEED_STANDING: ReadonlySet<Purpose> = new Set(['light-trails', 'whole-seconds']);
 
 /** The situation at a moment of a day, held in some way. */
 export function situationAt(pair: PlanPair, point: DayPoint, support: Support): Situation {

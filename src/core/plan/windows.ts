@@ -159,7 +159,8 @@ function partsOf(stretch: Stretch, table: ServingTable, day: PlanDay): readonly 
     const outcome = table.at(point);
     const before = runs.at(-1);
     if (!outcome || before?.outcome.key === outcome.key) continue;
-    const isNew = (ms: number): boolean => table.at(light(ms))?.key === outcome.key;
+    if (before && table.isEnough(before.outcome, point)) continue;
+    const isNew = (ms: number): boolean => before === undefined || !table.isEnough(before.outcome, light(ms));
     const sinceMs = Math.max(stretch.fromMs, point.ms - LOOK_MS);
     runs.push({ fromMs: before ? bisect(isNew, point.ms, sinceMs, EDGE_MS) : stretch.fromMs, outcome });
   }

@@ -2,17 +2,19 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { sceneById } from '#core/light/scenes.ts';
-  import { PURPOSES } from '#core/error/situation.ts';
+  import { PURPOSES, type Purpose } from '#core/error/situation.ts';
   import { TOLD_SKIES } from '#core/sky/illuminance.ts';
-  import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
+  import { FACINGS, type Facing, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import type { RecentFrame } from '../light/recent.ts';
   import PlaceField from '../light/PlaceField.svelte';
-  import Tile from '../shoot/frame/Tile.svelte';
+  import TextTile from '../tile/TextTile.svelte';
+  import Tile from '../tile/Tile.svelte';
+  import WordsTile from '../tile/WordsTile.svelte';
   import { PURPOSE_WORDS } from '../shoot/words.ts';
   import { FACING_WORDS, GROUND_WORDS, skyName } from '../text/say-light.ts';
-  import { oneOf } from './one-of.ts';
+  import { oneOf } from '../tile/one-of.ts';
   import { LAMP_SCENES, OWN_LAMPS, type PlanDraft } from './plan-draft.svelte.ts';
 
   let {
@@ -27,7 +29,6 @@
     recent: readonly RecentFrame[];
     onplace: (place: NamedPlace) => void;
   } = $props();
-  const uid = $props.id();
   /** Lights that were read for earlier frames: lamps are as bright as they were. */
   const read = $derived(
     recent.flatMap(({ frame, filmName }) =>
@@ -65,27 +66,15 @@
   trouble: string,
   example: string
 )}
-  <div class="min-w-0">
-    <label class="block text-[0.8125rem] text-(--soft)" for="{uid}-{field}">{label}</label>
-    <input
-      id="{uid}-{field}"
-      class="input w-full"
-      autocomplete="off"
-      maxlength="40"
-      inputmode={field === 'between' ? 'numeric' : undefined}
-      placeholder={example}
-      bind:value={draft[field]}
-      aria-invalid={trouble !== ''}
-      aria-describedby="{uid}-{field}-trouble"
-    />
-    <p
-      id="{uid}-{field}-trouble"
-      class="text-[0.875rem] leading-tight font-semibold text-(--accent)"
-      role="status"
-    >
-      {trouble}
-    </p>
-  </div>
+  <TextTile
+    {label}
+    value={draft[field]}
+    {trouble}
+    {example}
+    maxlength={40}
+    inputmode={field === 'between' ? 'numeric' : 'text'}
+    ontype={(typed: string) => (draft[field] = typed)}
+  />
 {/snippet}
 
 <div class="grid content-start gap-2">
@@ -100,24 +89,24 @@
     <PlaceField place={null} {lately} onplace={take} />
   {/if}
   {#if draft.place}
-    <div class="grid grid-cols-[1fr_auto_auto] items-end gap-1.5">
+    <div class="grid grid-cols-[1fr_auto_auto] items-start gap-1.5">
       {@render text('Day', 'date', draft.dateTrouble, 'tomorrow, Saturday or 12.9.')}
       {#each DAYS as day (day)}
         <button
           type="button"
-          class="chip self-start mt-5"
+          class="chip h-13"
           aria-pressed={draft.date === day}
           onclick={() => (draft.date = day)}>{day}</button
         >
       {/each}
     </div>
-    <Tile
+    <WordsTile
       label="Purpose"
       value={draft.purpose}
-      onchoose={(value: string) => (draft.purpose = oneOf(PURPOSES, value, 'good-frame'))}
-    >
-      {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
-    </Tile>
+      all={PURPOSES}
+      words={PURPOSE_WORDS}
+      onchoose={(value: Purpose) => (draft.purpose = value)}
+    />
     <details bind:open={unfolded}>
       <summary class="min-h-11 cursor-pointer content-center leading-snug">
         {summary}
@@ -130,13 +119,13 @@
         >
           {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
         </Tile>
-        <Tile
+        <WordsTile
           label="The subject is"
           value={draft.facing}
-          onchoose={(value: string) => (draft.facing = oneOf(FACINGS, value, 'front'))}
-        >
-          {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
-        </Tile>
+          all={FACINGS}
+          words={FACING_WORDS}
+          onchoose={(value: Facing) => (draft.facing = value)}
+        />
         <Tile label="Lamps that stay on" value={draft.lamps} onchoose={useLamps}>
           <option value="">none</option>
           {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option
@@ -149,13 +138,13 @@
         {#if draft.lamps === OWN_LAMPS}
           {@render text('They read', 'lampReading', draft.lampTrouble, 'LV 5, or f/2.8 1/8 at 400')}
         {/if}
-        <Tile
+        <WordsTile
           label="On"
           value={draft.ground}
-          onchoose={(value: string) => (draft.ground = oneOf(GROUNDS, value, 'ground'))}
-        >
-          {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
-        </Tile>
+          all={GROUNDS}
+          words={GROUND_WORDS}
+          onchoose={(value: Ground) => (draft.ground = value)}
+        />
         {@render text('The sun is off it from', 'shadeFrom', draft.shadeTrouble, '16:20')}
         {@render text('Seconds between frames', 'between', draft.betweenTrouble, '30')}
       </div>

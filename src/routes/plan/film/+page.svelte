@@ -1,10 +1,10 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { SUPPORTS } from '#core/error/situation.ts';
+  import { SUPPORTS, type Support } from '#core/error/situation.ts';
   import { filmWorth } from '#core/plan/chance-map.ts';
   import { zoneHere } from '#core/sky/zone.ts';
   import { wallClock } from '#core/sky/wall-clock.ts';
-  import { FACINGS } from '#core/sky/sky-light.ts';
+  import { FACINGS, type Facing } from '#core/sky/sky-light.ts';
   import { sceneById } from '#core/light/scenes.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
@@ -19,9 +19,9 @@
   } from '#ui/plan/film/film-compare.svelte.ts';
   import { readHourOfDay, readShare } from '#ui/plan/film/read-ask.ts';
   import { LAMP_SCENES } from '#ui/plan/plan-draft.svelte.ts';
-  import { oneOf } from '#ui/plan/one-of.ts';
-  import ReadField from '#ui/plan/ReadField.svelte';
-  import Tile from '#ui/shoot/frame/Tile.svelte';
+  import ReadTile from '#ui/tile/ReadTile.svelte';
+  import Tile from '#ui/tile/Tile.svelte';
+  import WordsTile from '#ui/tile/WordsTile.svelte';
   import { HELD_WORDS } from '#ui/shoot/words.ts';
   import { FACING_WORDS } from '#ui/text/say-light.ts';
   import { chanceInHundred } from '#ui/text/say.ts';
@@ -111,29 +111,29 @@
       <Tile label="Days" value={ask.span} onchoose={(v: string) => (ask.span = v)}>
         {#each ask.spans as { value, words } (value)}<option {value}>{words}</option>{/each}
       </Tile>
-      <div class="grid grid-cols-2 items-end gap-1.5">
-        <Tile
+      <div class="grid grid-cols-2 items-start gap-1.5">
+        <WordsTile
           label="Held"
           value={ask.support}
-          onchoose={(v: string) => (ask.support = oneOf(SUPPORTS, v, 'hand'))}
-        >
-          {#each SUPPORTS as s (s)}<option value={s}>{HELD_WORDS[s]}</option>{/each}
-        </Tile>
-        <ReadField
+          all={SUPPORTS}
+          words={HELD_WORDS}
+          onchoose={(value: Support) => (ask.support = value)}
+        />
+        <ReadTile
           label="Out from, hour"
           text={String(ask.hours[0])}
           read={readHourOfDay}
           onread={(h: number) => (ask.hours = [h, ask.hours[1]])}
           inputmode="numeric"
         />
-        <ReadField
+        <ReadTile
           label="Until, hour"
           text={String(ask.hours[1])}
           read={readHourOfDay}
           onread={(h: number) => (ask.hours = [ask.hours[0], h])}
           inputmode="numeric"
         />
-        <ReadField
+        <ReadTile
           label="Clear days of ten"
           text={ask.clearText}
           read={(t: string) => readShare(t, ask.brokenTenths)}
@@ -141,7 +141,7 @@
           inputmode="decimal"
           example="a third"
         />
-        <ReadField
+        <ReadTile
           label="With broken cloud"
           text={ask.brokenText}
           read={(t: string) => readShare(t, ask.clearTenths)}
@@ -149,13 +149,13 @@
           inputmode="decimal"
           example="a third"
         />
-        <Tile
+        <WordsTile
           label="The subject is"
           value={ask.facing}
-          onchoose={(v: string) => (ask.facing = oneOf(FACINGS, v, 'front'))}
-        >
-          {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
-        </Tile>
+          all={FACINGS}
+          words={FACING_WORDS}
+          onchoose={(value: Facing) => (ask.facing = value)}
+        />
         <Tile label="Lamps that stay on" value={ask.lamps} onchoose={(v: string) => (ask.lamps = v)}>
           <option value="">none</option>
           {#each LAMP_SCENES as { id, name } (id)}<option value={id}>{name}</option>{/each}
@@ -182,7 +182,7 @@
           <table class="w-full text-[0.9375rem]">
             <caption class="sr-only">Films by the chance of a usable frame</caption>
             <thead class="text-left text-[0.8125rem] text-(--soft)">
-              <tr
+              <tr class="align-bottom"
                 ><th class="pr-3 font-normal">Film in the {answered.name}</th><th class="pr-3 font-normal"
                   >In 100</th
                 ><th class="pr-3 font-normal">Hours that work</th><th class="pr-3 font-normal"
@@ -192,11 +192,12 @@
             </thead>
             <tbody>
               {#each rows as { variant, worth } (variant.key)}
-                <tr>
+                <tr class="border-t border-(--line)">
                   <th class="pr-3 text-left font-semibold" scope="row"
                     ><button
                       type="button"
-                      class="min-h-11 cursor-pointer text-left {variant.key === row.variant.key
+                      class="min-h-11 cursor-pointer py-1 text-left leading-tight {variant.key ===
+                      row.variant.key
                         ? 'underline decoration-2'
                         : ''}"
                       aria-pressed={variant.key === row.variant.key}

@@ -52,7 +52,8 @@
         dataLabels: { enabled: false },
         legend: { position: 'bottom', fontSize: '13px', onItemClick: { toggleDataSeries: false } },
         tooltip: { enabled: false },
-        grid: { padding: { left: 4, right: 4 } },
+        // lines would show through the thin ink
+        grid: { show: false, padding: { left: 4, right: 4 } },
         xaxis: {
           ...{ type: 'category', tickAmount: box.clientWidth < 500 ? 4 : 10, axisTicks: { show: false } },
           labels: { rotate: 0, hideOverlappingLabels: true, style: { fontSize: '13px' } }

@@ -10,9 +10,9 @@
   import { wallClock } from '#core/sky/wall-clock.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import type { RecentFrame } from '../../light/recent.ts';
-  import Tile from '../../shoot/frame/Tile.svelte';
+  import Tile from '../../tile/Tile.svelte';
   import { skyName } from '../../text/say-light.ts';
-  import ReadField from '../ReadField.svelte';
+  import ReadTile from '../../tile/ReadTile.svelte';
   import { inOrder, newStop, withStop } from './new-outing.ts';
   import { OutingPlanner, type OutingBag } from './outing-planner.svelte.ts';
   import PackList from './PackList.svelte';
@@ -79,14 +79,14 @@
   );
 </script>
 
-<div class="grid grid-cols-2 items-end gap-1.5 sm:grid-cols-4">
-  <ReadField
+<div class="grid grid-cols-2 items-start gap-1.5 sm:grid-cols-4">
+  <ReadTile
     label="Name"
     text={outing.name}
     read={(t: string) => ok(t === '' ? 'A day out' : t)}
     onread={(name: string) => onchange({ ...outing, name })}
   />
-  <ReadField
+  <ReadTile
     label="Day"
     text={outing.date}
     read={readDay(today)}
@@ -100,7 +100,7 @@
   >
     {#each TOLD_SKIES as sky (sky)}<option value={sky}>{skyName(sky)}</option>{/each}
   </Tile>
-  <ReadField
+  <ReadTile
     label="Film may cost"
     text={outing.budget === null ? '' : outing.budget.toFixed(2)}
     read={readBudget}

@@ -1,6 +1,7 @@
 <!-- The smallest kit for an outing, its film and its cost, and after when nothing of the list works. -->
 <script lang="ts">
   import type { Pair } from '#core/log/pair.ts';
+  import type { FilmNeed } from '#core/plan/film-needs.ts';
   import type { OutingPlan } from '#core/plan/outing-plan.ts';
   import { timeText } from '#core/sky/zone.ts';
   import type { Thing } from '#core/kit/thing.ts';
@@ -23,7 +24,8 @@
   } = $props();
   const pairOf = (key: string): Pair | null => pairs.find((p) => p.loadId === key) ?? null;
   const cost = $derived.by(() => {
-    if (plan.films.every((need) => need.cost === null)) return 'No price is entered for this film.';
+    if (plan.films.every((need) => need.cost === null))
+      return 'What it costs is not told: no price is entered for this film.';
     const spent = `${plan.cost.toFixed(2)} of film`;
     if (budget === null) return `${spent}.`;
     return plan.cost > budget
@@ -36,6 +38,10 @@
     const ways = plan.stops.flatMap(({ way }) => (way?.key === key ? [way] : []));
     const notes = pair ? ways.flatMap((way) => mountNotes(way, pair.camera, things)) : [];
     return [...new Set(notes.map((n) => sayMount(n)))].join('; ');
+  };
+  const needed = (need: FilmNeed): string => {
+    const mind = mindOn(need.key);
+    return `${sayNeed(need)}.${mind === '' ? '' : ` Also: ${mind}.`}`;
   };
   const others = $derived(plan.items.flatMap((item) => (item.kind === 'camera' ? [] : [item])));
 </script>
@@ -50,8 +56,7 @@
         {@const pair = pairOf(need.key)}
         <li class="leading-snug">
           <b>{pair ? sayPair({ camera: pair.camera, film: need.film }) : need.film.name}</b>
-          <span class="soft">{sayNeed(need)}</span>
-          {#if mindOn(need.key) !== ''}<span>With {mindOn(need.key)}.</span>{/if}
+          <span class="soft">{needed(need)}</span>
         </li>
       {/each}
       {#each others as item, i (i)}<li>{sayItem(item)}</li>{/each}

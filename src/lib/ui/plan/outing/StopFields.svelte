@@ -1,7 +1,7 @@
 <!-- What is wanted at a stop: what and where, when, how many frames, and in which light. -->
 <script lang="ts">
-  import { PURPOSES } from '#core/error/situation.ts';
-  import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
+  import { PURPOSES, type Purpose } from '#core/error/situation.ts';
+  import { FACINGS, type Facing, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
   import { wallClock } from '#core/sky/wall-clock.ts';
   import type { Mover } from '#core/plan/crossing.ts';
   import type { Stop } from '#core/plan/outing.ts';
@@ -12,12 +12,12 @@
   import type { RecentFrame } from '../../light/recent.ts';
   import { recentPlaces } from '../../light/recent-places.ts';
   import PlaceField from '../../light/PlaceField.svelte';
-  import Tile from '../../shoot/frame/Tile.svelte';
+  import Tile from '../../tile/Tile.svelte';
+  import WordsTile from '../../tile/WordsTile.svelte';
   import { PURPOSE_WORDS } from '../../shoot/words.ts';
   import { FACING_WORDS, GROUND_WORDS } from '../../text/say-light.ts';
   import { LAMP_SCENES } from '../plan-draft.svelte.ts';
-  import { oneOf } from '../one-of.ts';
-  import ReadField from '../ReadField.svelte';
+  import ReadTile from '../../tile/ReadTile.svelte';
   import { readCount, readHour, readMeasure } from './read-stop.ts';
   import { sayPair } from './say-outing.ts';
 
@@ -68,15 +68,15 @@
       {/each}
     </Tile>
   {/if}
-  <div class="grid grid-cols-2 items-end gap-1.5">
-    <ReadField
+  <div class="grid grid-cols-2 items-start gap-1.5">
+    <ReadTile
       label="What"
       text={stop.subject}
       read={(t: string) => ok(t)}
       onread={(subject: string) => put({ subject })}
       example="the ferry"
     />
-    <ReadField
+    <ReadTile
       label="At, by the clocks there"
       text={stop.time}
       read={readHour}
@@ -94,14 +94,14 @@
       onplace={(place: Stop['place']) => put({ place })}
     />
   </details>
-  <div class="grid grid-cols-2 items-end gap-1.5">
-    <Tile
+  <div class="grid grid-cols-2 items-start gap-1.5">
+    <WordsTile
       label="Purpose"
       value={stop.purpose}
-      onchoose={(v: string) => put({ purpose: oneOf(PURPOSES, v, 'good-frame'), mover: null })}
-    >
-      {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
-    </Tile>
+      all={PURPOSES}
+      words={PURPOSE_WORDS}
+      onchoose={(value: Purpose) => put({ purpose: value, mover: null })}
+    />
     <Tile
       label="Camera"
       value={stop.loadId ?? ''}
@@ -120,21 +120,21 @@
         <option value="mover">a mover through the frame</option>
       </Tile>
       {#if stop.mover}
-        <ReadField
+        <ReadTile
           label="It goes, km/h"
           text={text(stop.mover.metresPerSecond * KMH)}
           read={readMeasure('speed in km/h', 0.2, 1440)}
           onread={(v: number) => moved({ metresPerSecond: v / KMH })}
           inputmode="decimal"
         />
-        <ReadField
+        <ReadTile
           label="It is long, m (0: one light)"
           text={text(stop.mover.lengthM)}
           read={readMeasure('length in metres', 0, 1000)}
           onread={(lengthM: number) => moved({ lengthM })}
           inputmode="decimal"
         />
-        <ReadField
+        <ReadTile
           label="It passes at, m"
           text={text(stop.mover.distanceM)}
           read={readMeasure('distance in metres', 0.1, 10_000)}
@@ -143,34 +143,34 @@
         />
       {/if}
     {/if}
-    <ReadField
+    <ReadTile
       label="Frames wanted"
       text={String(stop.frames)}
       read={readCount('frames', 999)}
       onread={(frames: number) => put({ frames })}
       inputmode="numeric"
     />
-    <ReadField
+    <ReadTile
       label="Tries for each"
       text={String(stop.tries)}
       read={readCount('tries', 50)}
       onread={(tries: number) => put({ tries })}
       inputmode="numeric"
     />
-    <Tile
+    <WordsTile
       label="The subject is"
       value={stop.facing}
-      onchoose={(v: string) => put({ facing: oneOf(FACINGS, v, 'front') })}
-    >
-      {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
-    </Tile>
-    <Tile
+      all={FACINGS}
+      words={FACING_WORDS}
+      onchoose={(value: Facing) => put({ facing: value })}
+    />
+    <WordsTile
       label="On"
       value={stop.ground}
-      onchoose={(v: string) => put({ ground: oneOf(GROUNDS, v, 'ground') })}
-    >
-      {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
-    </Tile>
+      all={GROUNDS}
+      words={GROUND_WORDS}
+      onchoose={(value: Ground) => put({ ground: value })}
+    />
     <Tile label="Lamps that stay on" value={stop.lamps} onchoose={(lamps: string) => put({ lamps })}>
       <option value="">none</option>
       {#each LAMP_SCENES as { id, name, lv } (id)}<option value={id}>{name} (LV {formatLv(lv)})</option

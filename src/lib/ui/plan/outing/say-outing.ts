@@ -76,7 +76,7 @@ export function sayItem(item: Exclude<Item, { readonly kind: 'camera' }>): strin
 /** Film for a camera: "12 presses, 8 left: 1 pack more; 24.00 of film". */
 export function sayNeed({ presses, left, packs, cost }: FilmNeed): string {
   const more = packs === 0 ? 'enough' : packs === 1 ? '1 pack or roll more' : `${packs} packs or rolls more`;
-  const price = cost === null ? '; no price is entered' : `; ${cost.toFixed(2)} of film`;
+  const price = cost === null ? '' : `; ${cost.toFixed(2)} of film`;
   return `${presses === 1 ? '1 press' : `${presses} presses`}, ${left} left in the camera: ${more}${price}`;
 }
 

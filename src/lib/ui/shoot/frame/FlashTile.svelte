@@ -5,7 +5,7 @@
   import type { Judged } from '../../current-judge.ts';
   import { sayPower } from '../../text/say-remedy.ts';
   import { flashUnits } from './flash-units.ts';
-  import Tile from './Tile.svelte';
+  import Tile from '../../tile/Tile.svelte';
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();

@@ -11,7 +11,7 @@
 
 <script lang="ts">
   import { setsItself } from '#core/camera/camera.ts';
-  import { PURPOSES, type Motion } from '#core/error/situation.ts';
+  import { PURPOSES, type Motion, type Purpose } from '#core/error/situation.ts';
   import { CONTRASTS } from '#core/light/contrast.ts';
   import { useCurrent } from '../../current.svelte.ts';
   import { CONTRAST_WORDS, HANDS, MOTIONS, PURPOSE_WORDS, sayHand } from '../words.ts';
@@ -20,7 +20,8 @@
   import Held from './Held.svelte';
   import OpenTile from './OpenTile.svelte';
   import { sayDistance, sayEye, sayLamp, sayOnLens } from './say-part.ts';
-  import Tile from './Tile.svelte';
+  import Tile from '../../tile/Tile.svelte';
+  import WordsTile from '../../tile/WordsTile.svelte';
 
   type Part = 'distance' | 'eye' | 'filters' | 'lamp';
   let { judged, adviser }: FrameBarProps = $props();
@@ -65,14 +66,13 @@
     {@render opens('distance', 'Distance', sayDistance(asked))}
     <FlashTile {judged} />
     {#if itself}{@render opens('eye', 'Its eye sees', sayEye(asked))}{/if}
-    <Tile
+    <WordsTile
       label="Purpose"
       value={asked.purpose ?? 'good-frame'}
-      onchoose={(value) =>
-        (current.asked = { ...asked, purpose: PURPOSES.find((p) => p === value) ?? 'good-frame' })}
-    >
-      {#each PURPOSES as purpose (purpose)}<option value={purpose}>{PURPOSE_WORDS[purpose]}</option>{/each}
-    </Tile>
+      all={PURPOSES}
+      words={PURPOSE_WORDS}
+      onchoose={(purpose: Purpose) => (current.asked = { ...asked, purpose })}
+    />
     <Tile
       label="Movement"
       value={String(Math.max(0, motion))}

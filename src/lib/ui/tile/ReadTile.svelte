@@ -2,7 +2,7 @@
   import type { Result } from '#core/numeric/result.ts';
 
   /** A field whose text is understood when it is left: what cannot be read stays there with words, and the last value stands. */
-  export interface ReadFieldProps<T> {
+  export interface ReadTileProps<T> {
     label: string;
     /** The value as a text. */
     text: string;
@@ -15,6 +15,8 @@
 </script>
 
 <script lang="ts" generics="T">
+  import TextTile from './TextTile.svelte';
+
   let {
     label,
     text,
@@ -23,8 +25,7 @@
     example = '',
     inputmode = 'text',
     maxlength = 80
-  }: ReadFieldProps<T> = $props();
-  const uid = $props.id();
+  }: ReadTileProps<T> = $props();
   /** What was typed and could not be read. */
   let typed = $state<string | null>(null);
   let trouble = $state('');
@@ -36,21 +37,4 @@
   }
 </script>
 
-<div class="min-w-0">
-  <label class="block text-[0.8125rem] text-(--soft)" for={uid}>{label}</label>
-  <input
-    id={uid}
-    class="input w-full"
-    autocomplete="off"
-    {maxlength}
-    {inputmode}
-    placeholder={example}
-    value={typed ?? text}
-    onchange={(e) => left(e.currentTarget.value)}
-    aria-invalid={trouble !== ''}
-    aria-describedby="{uid}-trouble"
-  />
-  <p id="{uid}-trouble" class="text-[0.875rem] leading-tight font-semibold text-(--accent)" role="status">
-    {trouble}
-  </p>
-</div>
+<TextTile {label} value={typed ?? text} {trouble} {example} {inputmode} {maxlength} onleave={left} />
