@@ -1,15 +1,12 @@
 <!-- The light of the day: its likely course over the span of all skies, drawn by the chart library. The table says the same. -->
 <script lang="ts">
-  import type ApexCharts from 'apexcharts';
-  import { onMount } from 'svelte';
+  import type { ApexOptions } from 'apexcharts';
   import type { BandPoint } from '#core/plan/day-light.ts';
   import { timeText } from '#core/sky/zone.ts';
   import { formatLv } from '#core/units/stops.ts';
-  import { nonceOfPage } from '../numbers/nonce.ts';
+  import Chart from '../chart/Chart.svelte';
 
   let { band, zone }: { band: readonly BandPoint[]; zone: string } = $props();
-  let box: HTMLElement;
-  let chart = $state.raw<ApexCharts | null>(null);
   const round = (lv: number): number => Math.round(lv * 10) / 10;
   const series = $derived([
     {
@@ -26,54 +23,27 @@
     )
   );
 
-  onMount(() => {
-    let gone = false;
-    let made: ApexCharts | null = null;
-    void import('apexcharts').then(({ default: Chart }) => {
-      if (gone) return;
-      const style = getComputedStyle(document.documentElement);
-      const colour = (name: string): string => style.getPropertyValue(name).trim();
-      made = new Chart(box, {
-        chart: {
-          ...{ type: 'rangeArea', height: 190, background: 'transparent', foreColor: colour('--ink') },
-          ...{ fontFamily: colour('--font-body'), toolbar: { show: false }, animations: { enabled: false } },
-          ...{ zoom: { enabled: false }, nonce: nonceOfPage() }
-        },
-        series,
-        colors: [colour('--soft'), colour('--ink')],
-        fill: { opacity: [0.28, 1] },
-        stroke: { curve: 'straight', width: [0, 2] },
-        legend: { show: false },
-        dataLabels: { enabled: false },
-        grid: { borderColor: colour('--line'), padding: { left: 4, right: 4 } },
-        tooltip: { enabled: false },
-        xaxis: {
-          ...{ type: 'numeric', tickAmount: 6, axisTicks: { show: false } },
-          labels: { style: { fontSize: '13px' }, formatter: (ms: string) => timeText(Number(ms), zone) }
-        },
-        yaxis: {
-          ...{ tickAmount: 4, min: -4, max: 16 },
-          labels: { style: { fontSize: '13px' }, formatter: (lv: number) => formatLv(lv) }
-        }
-      });
-      void made.render().then(() => (chart = made));
-    });
-    return () => {
-      gone = true;
-      made?.destroy();
-    };
+  const options = (colour: (name: string) => string): ApexOptions => ({
+    chart: { type: 'rangeArea' },
+    colors: [colour('--soft'), colour('--ink')],
+    fill: { opacity: [0.28, 1] },
+    stroke: { curve: 'straight', width: [0, 2] },
+    legend: { show: false },
+    grid: { borderColor: colour('--line'), padding: { left: 4, right: 4 } },
+    xaxis: {
+      ...{ type: 'numeric', tickAmount: 6, axisTicks: { show: false } },
+      labels: { style: { fontSize: '13px' }, formatter: (ms: string) => timeText(Number(ms), zone) }
+    },
+    yaxis: {
+      ...{ tickAmount: 4, min: -4, max: 16 },
+      labels: { style: { fontSize: '13px' }, formatter: (lv: number) => formatLv(lv) }
+    }
   });
-  $effect(() => void chart?.updateSeries(series, false));
 </script>
 
 <figure class="chart m-0">
   <figcaption class="kicker">Light on the subject, LV</figcaption>
-  <div
-    bind:this={box}
-    class="min-h-[190px]"
-    role="img"
-    aria-label="The light of the day; the table below says the same"
-  ></div>
+  <Chart height={190} label="The light of the day; the table below says the same" {series} {options} />
 </figure>
 <details>
   <summary class="chip inline-grid place-content-center">Hour by hour</summary>
