@@ -27,13 +27,14 @@ test(
     await page.getByRole('list', { name: 'Places found' }).getByRole('button').first().click();
     await settled(page, 'plan');
     await lit(page);
-    await expect(first(page).getByTestId('window').last()).toContainText('in 100');
+    await expect(first(page).getByTestId('window').last()).toContainText('Last press at');
 
     await page.getByRole('link', { name: 'Outings' }).click();
     await page.getByRole('button', { name: 'New outing' }).click();
     await page.getByRole('button', { name: 'Add a stop' }).click();
     const stop = page.getByTestId('stop').first();
     await stop.getByLabel('What').fill('The tram');
+  await stop.getByLabel('What').press('Tab');
     await stop.getByLabel('Lamps that stay on').selectOption('street-bright');
     await stop.getByLabel('Camera').selectOption({ label: 'Gemel twin-lens with Minutepack 640' });
     await settled(page, 'outing');
@@ -49,7 +50,7 @@ test(
     await expect(page.getByTestId('card-front').first()).toContainText('Gemel twin-lens');
     await page.goto(`${app.url}/plan`);
     await settled(page, 'plan');
-    await page.getByTestId('at-minute').getByRole('link', { name: 'Shoot then' }).click();
+    await page.getByTestId('at-minute').getByRole('link', { name: 'Shoot then' }).first().click();
     await page.getByTestId('log').click();
     await expect(page.getByText(/is logged/).first()).toBeVisible();
     await page.goto(`${app.url}/plan`);
@@ -64,7 +65,7 @@ test(
     await page.goto(`${app.url}/plan`);
     await settled(page, 'plan');
     await lit(page);
-    await expect(first(page).getByTestId('window').last()).toContainText('in 100');
+    await expect(first(page).getByTestId('window').last()).toContainText('Last press at');
     await page.getByRole('link', { name: 'Outings' }).click();
     await page.getByRole('link', { name: /A day out/ }).click();
     await expect(page.getByTestId('stop').first()).toContainText('The tram');
