@@ -28,7 +28,7 @@ export const lensSheet: ControlSheet<LensControl> = {
     const own = numberOf(ask.text('focal'));
     const others = ask
       .text('lenses')
-      .split(/,\s+|;/)
+      .split(/,\s+|,$|;/)
       .filter((t) => t.trim() !== '')
       .flatMap((text) => {
         const read = lensOf(text);
