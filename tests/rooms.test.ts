@@ -26,6 +26,7 @@ const CORE_ORDER = [
   'chance',
   'advice',
   'plan',
+  'bench',
   'log',
   'learn',
   'offline'

@@ -21,7 +21,7 @@ export function splitMarks(text: string): readonly string[] {
   return text
     .replace(/=\s*between\s+(\S+)\s+and\s+(\S+)/gi, '=$1–$2')
     .replace(/\s*=\s*/g, '=')
-    .replace(/(\d) (m|ft|s|sec|min)\b/g, '$1$2')
+    .replace(/(\d) (m|ft|ms|s|sec|min)\b/g, '$1$2')
     .split(/\s*;\s*|,\s+|\s+/)
     .map((t) => t.trim())
     .filter((t) => t !== '');

@@ -36,7 +36,7 @@ export function parseShutter(text: string): Result<TimeReading, QuantityError> {
   const refuse = (problem: QuantityError['problem']): Result<TimeReading, QuantityError> =>
     err({ quantity: 'time', problem, text });
   if (plain === '') return refuse('empty');
-  const seconds = parseMinutes(plain) ?? parseSeconds(plain);
+  const seconds = parseMilliseconds(plain) ?? parseMinutes(plain) ?? parseSeconds(plain);
   if (seconds !== null) return checked(seconds, null, refuse);
   const value = parseDecimal(plain);
   if (value === null) return refuse('unreadable');
@@ -53,6 +53,12 @@ function checked(
   if (!(seconds > 0)) return refuse('not-positive');
   if (seconds < TIME_RANGE_SECONDS.min || seconds > TIME_RANGE_SECONDS.max) return refuse('out-of-range');
   return ok({ seconds, otherSeconds });
+}
+
+function parseMilliseconds(text: string): number | null {
+  const match = /^(.+?) ?(?:ms|msec|milliseconds?)$/.exec(text);
+  const value = match?.[1] === undefined ? null : parseDecimal(match[1]);
+  return value === null ? null : value / 1000;
 }
 
 function parseSeconds(text: string): number | null {
