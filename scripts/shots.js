@@ -16,7 +16,7 @@ const SHOTS = [
   { name: 'shoot-phone', path: '/shoot?shadow=soft', viewport: PHONE },
   { name: 'shoot-scales', path: '/shoot?shadow=none&load=demo-load-corvane', viewport: DESKTOP },
   { name: 'kit', path: '/kit?shadow=soft', viewport: DESKTOP },
-  { name: 'kit-phone', path: '/kit?shadow=soft', viewport: PHONE },
+  { name: 'bench', path: '/bench/shutter?load=demo-load-corvane', viewport: DESKTOP, act: testShutter },
   { name: 'shoot-itself-phone', path: '/shoot?shadow=none&load=demo-load-heron', viewport: PHONE },
   { name: 'pairs', path: '/kit/pairs?shadow=none', viewport: DESKTOP },
   { name: 'film', path: '/kit/film?shadow=none', viewport: DESKTOP },
@@ -64,6 +64,12 @@ async function planTrains(/** @type {import('@playwright/test').Page} */ page) {
   await page.getByLabel('Day', { exact: true }).fill('2027-03-12');
   await page.getByLabel('Purpose').selectOption('light-trails');
   await page.locator('[data-testid=plan][aria-busy=false] [data-testid=window]').first().waitFor();
+}
+/** A simulated shutter, heard at 1/15. */
+async function testShutter(/** @type {import('@playwright/test').Page} */ page) {
+  await page.getByRole('button', { name: '15', exact: true }).click();
+  await page.getByRole('button', { name: 'Try a simulated shutter' }).click();
+  await page.getByRole('button', { name: /^Take/ }).click();
 }
 /** A phone away from home: frames wait, and one collides with what another phone logged. */
 async function offlineShot() {

@@ -81,6 +81,8 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^apexcharts$/,
       /^d3-scale$/,
       /^svelte-dnd-action$/,
+      // tables that a sensor wrote
+      /^papaparse$/,
       /^ical-generator$/
     ]
   },

@@ -64,8 +64,7 @@ describe('long exposures', () => {
   test('a film that fails in long exposures takes longer', () => {
     const film = (p: number) => ({
       ...mono(100),
-      reciprocity:
-        p === 1 ? ({ kind: 'none' } as const) : ({ kind: 'exponent', p, startSeconds: 1 } as const)
+      reciprocity: p === 1 ? ({ kind: 'none' } as const) : ({ kind: 'exponent', p, startSeconds: 1 } as const)
     });
     const seconds = (p: number) =>
       longTable(at(12, { film: film(p) }), {}, [nd(10)])

@@ -58,7 +58,7 @@ describe('what was measured goes to the camera', () => {
     expect(measurable(withMeasured(box, 'aperture', new Map([[0, 15.2]])), 'aperture')[0]?.value).toBe(15.2);
     const gears = cameraWith([
       {
-        ...{ kind: 'geared', id: 'time', label: 'wheel', acts: 'time' },
+        ...{ kind: 'geared', id: 'time', label: 'wheel', acts: 'time', shape: 'wheel' },
         gears: [30, 60].map((n) => ({
           label: `${n}`,
           positions: [{ mark: `${n}`, symbol: null, value: 1 / n }]

@@ -73,7 +73,7 @@ describe('a line of aperture and time', () => {
     eye: eye(100)
   });
   const at = (fNumber: number, seconds: number) => ({ fNumber, seconds });
-  const faults = (...points: LineProgram['points']) => line.faults(program(points), SCALES);
+  const faults = (...points: LineProgram['points']) => line.faults(program(points));
   const backwards = (point: number) => [{ fault: 'line-runs-backwards', point }];
   test('runs from wide and long to small and short', () => {
     expect(faults(at(4, 1 / 30), at(16, 1 / 500))).toEqual([]);
@@ -141,8 +141,8 @@ describe('whether a film fits', () => {
     const perforation = 'super-8';
     expect(misfits({ perforations: [] }, { perforation })).toEqual([]);
     expect(misfits({ perforations: ['super-8'] }, { perforation })).toEqual([]);
-    expect(misfits({ perforations: ['regular-8'] }, { perforation: null })).toEqual([]);
-    expect(misfits({ perforations: ['regular-8'] }, { perforation })).toEqual([
+    expect(misfits({ perforations: ['double-run-8'] }, { perforation: null })).toEqual([]);
+    expect(misfits({ perforations: ['double-run-8'] }, { perforation })).toEqual([
       { misfit: 'perforation', perforation }
     ]);
   });
@@ -188,7 +188,7 @@ describe('how the controls stand after a sheet was changed', () => {
   test('marks of another gear are other marks', () => {
     const gears = cameraWith([
       {
-        ...{ kind: 'geared', id: 'time', label: 'wheel', acts: 'time' },
+        ...{ kind: 'geared', id: 'time', label: 'wheel', acts: 'time', shape: 'wheel' },
         gears: ['white', 'red'].map((label, g) => ({
           label,
           positions: [30, 60].map((n) => ({ mark: `${n}`, symbol: null, value: 1 / (n * (1 + g)) }))

@@ -1,5 +1,6 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
 import { array, number, object, string } from 'yup';
+import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Assignment } from '#core/log/scan.ts';
@@ -162,6 +163,11 @@ export function removeScan(id: string): Promise<Result<null, string>> {
 /** Takes a scan back from the trash. */
 export function restoreScan(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/scans/${encodeURIComponent(id)}/restore`, {});
+}
+
+/** Replaces how a camera is. @param revision the one that was seen */
+export function changeCamera(camera: Camera, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('PUT', `/api/v1/cameras/${encodeURIComponent(camera.id)}`, camera, revision);
 }
 
 /** Replaces a film's data. */

@@ -83,6 +83,8 @@ export class Current {
   things = $state.raw<readonly Thing[]>([]);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);
+  /** How long a time on B or T is counted, seconds; null = as its mark says. */
+  countSeconds = $state.raw<number | null>(null);
   /** Where focus and lens were put; advice leaves them there. */
   leftAt = $state.raw<Choice>({});
 
@@ -175,6 +177,7 @@ export class Current {
       ...(lamp === undefined ? {} : { lamp })
     };
     this.picked = null;
+    this.countSeconds = null;
     this.pointed = null;
   }
 
@@ -217,7 +220,10 @@ export class Current {
     if (!judged) return;
     const control = judged.pair.camera.controls.find((c) => c.id === controlId);
     if (control && isLeftAlone(control.acts)) this.leaveAt(controlId, position);
-    else this.picked = { ...judged.shown.setting.choice, [controlId]: position };
+    else {
+      this.picked = { ...judged.shown.setting.choice, [controlId]: position };
+      this.countSeconds = null;
+    }
   }
 
   /** Puts focus or lens where advice is to leave it. */
@@ -231,6 +237,7 @@ export class Current {
     this.things = things;
     if (pair?.loadId !== this.pair?.loadId) {
       this.picked = null;
+      this.countSeconds = null;
       this.leftAt = {};
       this.standing = null;
       // filters, support and purpose belonged to the last camera

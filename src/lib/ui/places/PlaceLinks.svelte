@@ -2,13 +2,20 @@
 <script lang="ts">
   import Backpack from '@lucide/svelte/icons/backpack';
   import Camera from '@lucide/svelte/icons/camera';
+  import Ruler from '@lucide/svelte/icons/ruler';
   import Sunset from '@lucide/svelte/icons/sunset';
   import NotebookPen from '@lucide/svelte/icons/notebook-pen';
   import { page } from '$app/state';
   import { MAIN_PLACES } from './places.ts';
 
   let { query }: { query: string } = $props();
-  const ICONS = { camera: Camera, sunset: Sunset, backpack: Backpack, notebook: NotebookPen } as const;
+  const ICONS = {
+    camera: Camera,
+    sunset: Sunset,
+    backpack: Backpack,
+    ruler: Ruler,
+    notebook: NotebookPen
+  } as const;
 </script>
 
 <nav class="apart mr-auto flex gap-1" aria-label="Places">
@@ -51,8 +58,12 @@
     }
     a {
       flex: 1;
-      min-height: 46px;
-      padding: 0;
+      flex-direction: column;
+      gap: 0;
+      min-height: 50px;
+      padding: 0 0 2px;
+      font-size: 0.875rem;
+      line-height: 1.2;
       border-bottom: 0;
       border-top: 3px solid transparent;
     }

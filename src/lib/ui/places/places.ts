@@ -8,7 +8,7 @@ export interface Place {
   /** The key that leads there; null = none. */
   readonly key: string | null;
   /** The name of its icon in the set; null where it has no link of its own on every page. */
-  readonly icon: 'camera' | 'sunset' | 'backpack' | 'notebook' | null;
+  readonly icon: 'camera' | 'sunset' | 'backpack' | 'ruler' | 'notebook' | null;
   /** Whether it fills itself from what the phone carries when the server is out of reach. */
   readonly offline: boolean;
   /** Whether the light is what it is about: the light rule stands there unfolded. */
@@ -22,10 +22,16 @@ export const PLACES: readonly Place[] = [
   { path: '/shoot', name: 'Shoot', key: '1', icon: 'camera', offline: true, light: true },
   { path: '/plan', name: 'Plan', key: '7', icon: 'sunset', offline: true, light: false },
   { path: '/kit', name: 'Kit', key: '2', icon: 'backpack', offline: false, light: false },
+  { path: '/bench', name: 'Bench', key: '8', icon: 'ruler', offline: true, light: false },
   { path: '/log', name: 'Log', key: '3', icon: 'notebook', offline: false, light: false },
   { path: '/plan/card', name: 'Pocket card', key: null, icon: null, offline: true, light: false },
   { path: '/plan/outings', name: 'Outings', key: null, icon: null, offline: true, light: false },
   { path: '/plan/film', name: 'Which film?', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/opening', name: 'Measure the opening', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/shutter', name: 'Shutter test', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/long', name: 'Long exposures', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/same', name: 'Keep this exposure', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/sharp', name: 'Sharp from, to', key: null, icon: null, offline: true, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },
   { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
   { path: '/log/numbers', name: 'Numbers', key: '6', icon: null, offline: false, light: false },

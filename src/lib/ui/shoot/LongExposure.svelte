@@ -15,8 +15,13 @@
   import { onMount } from 'svelte';
   import { kindOfControl } from '#core/camera/kinds/controls.ts';
   import { controlFor } from '#core/camera/setting.ts';
+  import { err, ok, type Result } from '#core/numeric/result.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
+  import { parseShutter } from '#core/units/shutter.ts';
+  import { explainQuantity } from '#schema/reading/words.ts';
+  import { useCurrent } from '../current.svelte.ts';
   import { sayTime } from '../text/say.ts';
+  import ReadTile from '../tile/ReadTile.svelte';
   import { Countdown, type CountdownEvent } from './countdown.ts';
   import { beep, keepAwake, shake, speak } from './signals.ts';
 
@@ -25,7 +30,16 @@
     const control = controlFor(judged.pair.camera, 'time');
     return control ? kindOfControl(control).steps?.(control) : undefined;
   });
-  const wanted = $derived(judged.shown.exposure.seconds);
+  const current = useCurrent();
+  const wanted = $derived(current.countSeconds ?? judged.shown.exposure.seconds);
+  function readSeconds(text: string): Result<number | null, string> {
+    if (text === '') return ok(null);
+    const read = parseShutter(/^\d+$/.test(text) ? `${text} s` : text);
+    if (!read.ok) return err(explainQuantity(read.error));
+    return read.value.seconds < 1
+      ? err('A second is the least that can be counted.')
+      : ok(read.value.seconds);
+  }
   let count = $state.raw<Countdown | null>(null);
   let now = $state(0);
   let aloud = $state(false);
@@ -114,6 +128,15 @@
       <button type="button" class="btn preset-filled-primary-700-300" onclick={start} data-key="T"
         >Start the count</button
       >
+      <div class="w-36">
+        <ReadTile
+          label="Count for"
+          text={sayTime(wanted)}
+          read={readSeconds}
+          onread={(seconds: number | null) => (current.countSeconds = seconds)}
+          example={sayTime(judged.shown.exposure.seconds)}
+        />
+      </div>
       <label class="flex items-center gap-2 min-h-11"
         ><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label
       >

@@ -1,0 +1,49 @@
+// The benches there are. A further one is a folder here, a page, and one line in this list and in the list of places.
+import Aperture from '@lucide/svelte/icons/aperture';
+import Hourglass from '@lucide/svelte/icons/hourglass';
+import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
+import Scale from '@lucide/svelte/icons/scale';
+import Timer from '@lucide/svelte/icons/timer';
+
+/** A bench on the page of all. */
+export interface Bench {
+  readonly path: string;
+  readonly name: string;
+  /** What it is for, in a sentence. */
+  readonly says: string;
+  readonly icon: typeof Aperture;
+}
+
+/** In the order in which a camera that is new to its owner needs them. */
+export const BENCHES: readonly Bench[] = [
+  {
+    path: '/bench/opening',
+    name: 'Measure the opening',
+    says: 'With a rule: what the aperture really is.',
+    icon: Aperture
+  },
+  {
+    path: '/bench/shutter',
+    name: 'Shutter test',
+    says: 'By sound, slow motion or a light sensor: what each speed really is.',
+    icon: Timer
+  },
+  {
+    path: '/bench/sharp',
+    name: 'Sharp from, to',
+    says: 'What each aperture and focus mark holds, drawn to scale.',
+    icon: MoveHorizontal
+  },
+  {
+    path: '/bench/same',
+    name: 'Keep this exposure',
+    says: 'Turn one ring and the other follows: depth against stillness.',
+    icon: Scale
+  },
+  {
+    path: '/bench/long',
+    name: 'Long exposures',
+    says: 'Whole seconds through every filter you own, and the filter for a length you want.',
+    icon: Hourglass
+  }
+];

@@ -1,0 +1,138 @@
+// The benches: what is measured arrives with the camera, what is worked out arrives on Shoot.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from './app.ts';
+
+/** Fills a tile and leaves it. */
+async function put(page: Page, label: string | RegExp, text: string): Promise<void> {
+  const field = page.getByLabel(label, typeof label === 'string' ? { exact: true } : {});
+  await field.fill(text);
+  await field.press('Tab');
+}
+/** Nothing runs off the screen, and nobody is shut out. */
+async function isSound(page: Page): Promise<void> {
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
+}
+
+test(
+  'an opening is measured with a rule, kept with the camera, and taken back',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench?load=demo-load-corvane`);
+    await page.getByRole('link', { name: /Measure the opening/ }).click();
+    await put(page, 'At 4, mm', 'wide');
+    await expect(page.getByText('Write the diameter in millimetres')).toBeVisible();
+    await put(page, 'At 4, mm', '50 / 8.6');
+    const answer = page.getByTestId('opening');
+    await expect(answer).toContainText('f/5.8, give or take 0.1 stop; nearest mark 5.6');
+    await expect(answer).toContainText('The sheet says f/4: 1.1 stops darker than that.');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Keep with the camera' }).click();
+    await expect(page.getByText('has the opening you measured')).toBeVisible();
+    await put(page, 'At 4, mm', '50 / 8.6');
+    await expect(answer).toContainText('The sheet says f/5.8.');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText('is as it was.')).toBeVisible();
+    await expect(answer).toContainText('The sheet says f/4:');
+  }
+);
+
+test(
+  'six speeds of a shutter: one by sound, one by slow motion, four typed; kept with the camera',
+  {
+    tag: '@phone'
+  },
+  async ({ app, page }) => {
+    test.slow();
+    await page.goto(`${app.url}/bench/shutter?load=demo-load-corvane`);
+    await page.getByRole('button', { name: '500', exact: true }).click();
+    await expect(page.getByText('Shorter than sound can tell.')).toBeVisible();
+    await page.getByRole('button', { name: '15', exact: true }).click();
+    await page.getByRole('button', { name: 'Try a simulated shutter' }).click();
+    const take = page.getByRole('button', { name: /^Take/ });
+    await expect(take).toBeVisible({ timeout: 30_000 });
+    // the marks over the sound are moved by keys
+    const before = await take.innerText();
+    await page.getByRole('slider', { name: 'Closing' }).focus();
+    for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
+    await expect(take).not.toHaveText(before);
+    await take.click();
+    await expect(page.getByLabel(/^1\/\d+ s, /)).toHaveValue(/^1\/\d/);
+    await page.getByRole('button', { name: '8', exact: true }).click();
+    await page.getByText('Slow motion', { exact: true }).click();
+    await put(page, 'Bright frames', '29');
+    await page.getByRole('button', { name: 'Take 1/8 s' }).click();
+    await put(page, 'Measured at 30', '1/28 1/32 40 ms');
+    await put(page, 'Measured at 60', '1/70');
+    await put(page, 'Measured at 125', '1/90');
+    await put(page, 'Measured at 250', 'quick');
+    await expect(page.getByText(/“quick”/)).toBeVisible();
+    await put(page, 'Measured at 250', '1/180');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Keep with the camera' }).click();
+    await expect(page.getByText('has the times you measured')).toBeVisible();
+    await page.goto(`${app.url}/kit/camera/demo-corvane`);
+    await expect(page.getByText('1/180').first()).toBeAttached();
+  }
+);
+
+test('a light sensor’s table and a recording are read from files, what is none is told', async ({
+  app,
+  page
+}) => {
+  await page.goto(`${app.url}/bench/shutter?load=demo-load-corvane`);
+  const upload = (name: string, mimeType: string, text: string) =>
+    page.setInputFiles('input[type=file]', { name, mimeType, buffer: Buffer.from(text) });
+  await page.getByRole('button', { name: '60', exact: true }).click();
+  await upload('talk.wav', 'audio/wav', 'no sound at all');
+  await expect(page.getByText('There is no sound in that file')).toBeVisible();
+  await page.getByText('Light sensor', { exact: true }).click();
+  await upload('empty.csv', 'text/csv', 'time,light\n');
+  await expect(page.getByText('There are no numbers in it')).toBeVisible();
+  const rows = Array.from({ length: 2000 }, (_, i) => `${i / 10_000},${i > 500 && i < 700 ? 3 : 0.1}`);
+  await upload('trace.csv', 'text/csv', ['time,light', ...rows].join('\n'));
+  await page.getByRole('button', { name: /^Take 1\/5\d s/ }).click();
+  await expect(page.getByLabel(/^1\/5\d s, /)).toHaveValue(/^1\/5/);
+});
+
+test('depth against stillness, and back to Shoot', { tag: '@phone' }, async ({ app, page }) => {
+  await page.goto(`${app.url}/bench/same?load=demo-load-corvane&shadow=sharp`);
+  const said = page.getByTestId('same');
+  const before = await said.innerText();
+  await page.getByRole('slider').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(said).not.toHaveText(before);
+  await put(page, 'The light reads', 'bright');
+  await expect(page.getByText(/“bright”/)).toBeVisible();
+  await isSound(page);
+  const chosen = await said.innerText();
+  await page.getByRole('button', { name: 'Set it on Shoot' }).click();
+  await expect(page).toHaveURL(/\/shoot/);
+  await expect(page.getByText(chosen.split(',')[0] ?? '', { exact: false }).first()).toBeVisible();
+});
+
+test(
+  'a length that is wanted: the filter for it, counted on Shoot',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/long?load=demo-load-marigold&shadow=none`);
+    await put(page, 'A length that is wanted', '45');
+    const way = page.getByTestId('ways').getByRole('button').first();
+    await expect(way).toContainText('Night 6');
+    await isSound(page);
+    await way.click();
+    await expect(page.getByTestId('long-exposure')).toContainText('Held open by hand, 45 s');
+    await page.goto(`${app.url}/bench/long?load=demo-load-corvane&shadow=none`);
+    await expect(page.getByText('it has no long exposures')).toBeVisible();
+  }
+);
+
+test('what is sharp is drawn for every aperture', { tag: '@phone' }, async ({ app, page }) => {
+  await page.goto(`${app.url}/bench/sharp?load=demo-load-corvane`);
+  await put(page, 'The subject stands at', '4 ft');
+  await expect(page.getByTestId('sharp')).toContainText('1.2 m is sharp from');
+  await put(page, 'The subject stands at', 'near');
+  await expect(page.getByText(/“near”/)).toBeVisible();
+  await isSound(page);
+});
