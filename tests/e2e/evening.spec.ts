@@ -34,7 +34,7 @@ test(
     await page.getByRole('button', { name: 'Add a stop' }).click();
     const stop = page.getByTestId('stop').first();
     await stop.getByLabel('What').fill('The tram');
-  await stop.getByLabel('What').press('Tab');
+    await stop.getByLabel('What').press('Tab');
     await stop.getByLabel('Lamps that stay on').selectOption('street-bright');
     await stop.getByLabel('Camera').selectOption({ label: 'Gemel twin-lens with Minutepack 640' });
     await settled(page, 'outing');
