@@ -136,3 +136,39 @@ test('what is sharp is drawn for every aperture', { tag: '@phone' }, async ({ ap
   await expect(page.getByText(/“near”/)).toBeVisible();
   await isSound(page);
 });
+
+test(
+  'a flash: the power for a distance is set on Shoot, three frames tell its guide number',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/flash?load=demo-load-corvane`);
+    const said = page.getByTestId('flash');
+    await expect(said).toContainText('in 100');
+    await put(page, 'The subject stands at', 'there');
+    await expect(page.getByText(/“there”/)).toBeVisible();
+    await put(page, 'The subject stands at', '6 ft');
+    await put(page, 'From', '2 m');
+    await put(page, 'Aperture', 'f/8');
+    await page.getByLabel('Frame 1').selectOption('right');
+    await expect(page.getByTestId('guide-number')).toContainText('Guide number');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Set it on Shoot' }).click();
+    await expect(page).toHaveURL(/\/shoot/);
+    await expect(page.getByRole('group', { name: 'The frame' })).toContainText('1.8 m');
+  }
+);
+
+test('a reel: what is left, and shots against it', { tag: '@phone' }, async ({ app, page }) => {
+  await page.goto(`${app.url}/bench/reel?load=demo-load-ticker`);
+  const left = page.getByTestId('reel');
+  await put(page, 'The counter shows, feet', '30');
+  await expect(page.getByText('the counter runs down from there')).toBeVisible();
+  await put(page, 'The counter shows, feet', '10');
+  await put(page, 'Pictures a second', '16');
+  await expect(left).toContainText('50 s left, 800 pictures.');
+  await put(page, 'Shots, seconds', '10 20');
+  await expect(page.getByText('2 shots fit; 20 s stay.')).toBeVisible();
+  await put(page, 'Shots, seconds', '40 20');
+  await expect(page.getByText('10 s too much for this side.')).toBeVisible();
+  await isSound(page);
+});

@@ -1,9 +1,11 @@
 // The benches there are. A further one is a folder here, a page, and one line in this list and in the list of places.
 import Aperture from '@lucide/svelte/icons/aperture';
+import Film from '@lucide/svelte/icons/film';
 import Hourglass from '@lucide/svelte/icons/hourglass';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
 import Scale from '@lucide/svelte/icons/scale';
 import Timer from '@lucide/svelte/icons/timer';
+import Zap from '@lucide/svelte/icons/zap';
 
 /** A bench on the page of all. */
 export interface Bench {
@@ -45,5 +47,17 @@ export const BENCHES: readonly Bench[] = [
     name: 'Long exposures',
     says: 'Whole seconds through every filter you own, and the filter for a length you want.',
     icon: Hourglass
+  },
+  {
+    path: '/bench/flash',
+    name: 'Flash',
+    says: 'How far each power serves, the power for a distance, the guide number it really has.',
+    icon: Zap
+  },
+  {
+    path: '/bench/reel',
+    name: 'Reel',
+    says: 'Feet, pictures and seconds of cine film, what is left, and shots against it.',
+    icon: Film
   }
 ];
