@@ -30,7 +30,10 @@ const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 // where the log leaves what the server is measured with
 const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
 process.env.BENCH_FOLDER = folder;
-const NAMES = [...(all || engine ? ['engine', 'sky', 'plan'] : []), ...(all || log ? ['judge', 'log'] : [])];
+const NAMES = [
+  ...(all || engine ? ['engine', 'sky', 'plan', 'workbench'] : []),
+  ...(all || log ? ['judge', 'log'] : [])
+];
 if (NAMES.length > 0)
   await build({
     root: ROOT,
