@@ -172,3 +172,23 @@ test('a reel: what is left, and shots against it', { tag: '@phone' }, async ({ a
   await expect(page.getByText('10 s too much for this side.')).toBeVisible();
   await isSound(page);
 });
+
+test(
+  'a lamp read once: its light where it shall stand, set on Shoot',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/lamp?load=demo-load-corvane`);
+    const said = page.getByTestId('lamp');
+    await put(page, 'The light reads', 'LV 8');
+    await put(page, 'It shall stand at', '1 m');
+    await expect(said).toContainText('LV 10 at 1 m');
+    await put(page, 'It shall stand at', '40 m');
+    await expect(page.getByText('A lamp stands within 30 m.')).toBeVisible();
+    await put(page, 'Its colour, kelvin', 'warm');
+    await expect(page.getByText(/“warm”/)).toBeVisible();
+    await isSound(page);
+    await page.getByRole('button', { name: 'Set it on Shoot' }).click();
+    await expect(page).toHaveURL(/\/shoot/);
+    await expect(page.getByText(/LV 10/).first()).toBeVisible();
+  }
+);

@@ -2,6 +2,7 @@
 import Aperture from '@lucide/svelte/icons/aperture';
 import Film from '@lucide/svelte/icons/film';
 import Hourglass from '@lucide/svelte/icons/hourglass';
+import LampDesk from '@lucide/svelte/icons/lamp-desk';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
 import Scale from '@lucide/svelte/icons/scale';
 import Timer from '@lucide/svelte/icons/timer';
@@ -53,6 +54,12 @@ export const BENCHES: readonly Bench[] = [
     name: 'Flash',
     says: 'How far each power serves, the power for a distance, the guide number it really has.',
     icon: Zap
+  },
+  {
+    path: '/bench/lamp',
+    name: 'Lamp',
+    says: 'Read once, its light at any distance, and where to stand it for this camera.',
+    icon: LampDesk
   },
   {
     path: '/bench/reel',
