@@ -115,7 +115,7 @@
         <button
           type="button"
           class="min-h-11 cursor-pointer justify-self-start underline"
-          onclick={() => best && (distanceM = Math.round(best.distanceM * 100) / 100)}>Stand it there</button
+          onclick={() => (distanceM = Math.round(best.distanceM * 100) / 100)}>Stand it there</button
         >
       {/if}
       {#if shift !== null && Math.abs(shift) > 15}
