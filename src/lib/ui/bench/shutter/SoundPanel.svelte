@@ -63,12 +63,12 @@
         Release {test.at + 1} of {test.releases.length}.
         {#if test.at > 0}<button
             type="button"
-            class="min-h-11 cursor-pointer underline"
+            class="min-h-11 min-w-11 cursor-pointer underline"
             onclick={() => test.go(test.at - 1)}>Before</button
           >{/if}
         {#if test.at + 1 < test.releases.length}<button
             type="button"
-            class="min-h-11 cursor-pointer underline"
+            class="min-h-11 min-w-11 cursor-pointer underline"
             onclick={() => test.go(test.at + 1)}>Next</button
           >{/if}
       </p>
