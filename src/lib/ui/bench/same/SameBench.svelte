@@ -85,7 +85,9 @@
                 <th class="pr-3 text-left" scope="row"
                   ><button
                     type="button"
-                    class="min-h-11 min-w-11 cursor-pointer text-left {i === at ? 'underline decoration-2' : ''}"
+                    class="min-h-11 min-w-11 cursor-pointer text-left {i === at
+                      ? 'underline decoration-2'
+                      : ''}"
                     aria-pressed={i === at}
                     onclick={() => (chosen = r.verdict.setting.choice)}
                     >f/{formatFNumberDigits(markOfFNumber(r.verdict.exposure.fNumber))}</button
