@@ -155,6 +155,14 @@ test(
     await page.getByRole('button', { name: 'Set it on Shoot' }).click();
     await expect(page).toHaveURL(/\/shoot/);
     await expect(page.getByRole('group', { name: 'The frame' })).toContainText('1.8 m');
+    // of a flash that is built in the number goes to the camera
+    await page.goto(`${app.url}/bench/flash?load=demo-load-thimble`);
+    await put(page, 'From', '2 m');
+    await put(page, 'Aperture', 'f/9');
+    await page.getByLabel('Frame 1').selectOption('right');
+    await page.getByRole('button', { name: 'Keep with the camera' }).click();
+    await expect(page.getByText('has the guide number you found')).toBeVisible();
+    await expect(page.getByText(/^Guide number 9 in metres/)).toBeVisible();
   }
 );
 

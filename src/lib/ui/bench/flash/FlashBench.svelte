@@ -13,6 +13,7 @@
   import { flashUnits } from '../../shoot/frame/flash-units.ts';
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
+  import { keepCamera } from '../keep-camera.ts';
   import LightTile from '../LightTile.svelte';
   import { tenths } from '../say-bench.ts';
   import PowerDrawing from './PowerDrawing.svelte';
@@ -70,6 +71,21 @@
       judged.pair.film.iso
     );
   });
+  /** The flash of the bag whose number it is. */
+  const thing = $derived(
+    current.things.find((t) => t.data.kind === 'flash' && t.name === unit?.name) ?? null
+  );
+  async function keep(guideNumber: number): Promise<void> {
+    if (!judged) return;
+    const { camera } = judged.pair;
+    if (camera.flash.kind !== 'switch') return;
+    const found = { ...camera.flash.unit, guideNumber: Math.round(guideNumber * 10) / 10 };
+    await keepCamera(
+      judged.pair,
+      { ...camera, flash: { ...camera.flash, unit: found } },
+      `The flash of the ${camera.name} has the guide number you found.`
+    );
+  }
   const sayOut = (stops: number): string =>
     stops === 0 ? 'right' : `${tenths(Math.abs(stops))} ${stops > 0 ? 'light' : 'dark'}`;
   function readF(text: string): Result<number, string> {
@@ -175,8 +191,17 @@
               tested.guideNumber / 0.3048,
               0
             )} in feet){tested.spreadStops === null ? '' : `, frames ${tenths(tested.spreadStops)} apart`}.
-            Enter it where the flash is kept, in <a class="underline" href="/kit">Kit</a>.
+            {#if thing}Enter it on <a class="underline" href="/kit/thing/{thing.id}"
+                >the sheet of the {thing.name}</a
+              >.{/if}
           </p>
+          {#if judged?.pair.camera.flash.kind === 'switch'}
+            <button
+              type="button"
+              class="btn preset-filled min-h-11 justify-self-start"
+              onclick={() => void keep(tested.guideNumber)}>Keep with the camera</button
+            >
+          {/if}
         {/if}
       </section>
     </div>
