@@ -77,24 +77,25 @@ test(
   }
 );
 
-test('a light sensor’s table and a recording are read from files, what is none is told', async ({
-  app,
-  page
-}) => {
-  await page.goto(`${app.url}/bench/shutter?load=demo-load-corvane`);
-  const upload = (name: string, mimeType: string, text: string) =>
-    page.setInputFiles('input[type=file]', { name, mimeType, buffer: Buffer.from(text) });
-  await page.getByRole('button', { name: '60', exact: true }).click();
-  await upload('talk.wav', 'audio/wav', 'no sound at all');
-  await expect(page.getByText('There is no sound in that file')).toBeVisible();
-  await page.getByText('Light sensor', { exact: true }).click();
-  await upload('empty.csv', 'text/csv', 'time,light\n');
-  await expect(page.getByText('There are no numbers in it')).toBeVisible();
-  const rows = Array.from({ length: 2000 }, (_, i) => `${i / 10_000},${i > 500 && i < 700 ? 3 : 0.1}`);
-  await upload('trace.csv', 'text/csv', ['time,light', ...rows].join('\n'));
-  await page.getByRole('button', { name: /^Take 1\/5\d s/ }).click();
-  await expect(page.getByLabel(/^1\/5\d s, /)).toHaveValue(/^1\/5/);
-});
+test(
+  'a light sensor’s table and a recording are read from files, what is none is told',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/shutter?load=demo-load-corvane`);
+    const upload = (name: string, mimeType: string, text: string) =>
+      page.setInputFiles('input[type=file]', { name, mimeType, buffer: Buffer.from(text) });
+    await page.getByRole('button', { name: '60', exact: true }).click();
+    await upload('talk.wav', 'audio/wav', 'no sound at all');
+    await expect(page.getByText('There is no sound in that file')).toBeVisible();
+    await page.getByText('Light sensor', { exact: true }).click();
+    await upload('empty.csv', 'text/csv', 'time,light\n');
+    await expect(page.getByText('There are no numbers in it')).toBeVisible();
+    const rows = Array.from({ length: 2000 }, (_, i) => `${i / 10_000},${i > 500 && i < 700 ? 3 : 0.1}`);
+    await upload('trace.csv', 'text/csv', ['time,light', ...rows].join('\n'));
+    await page.getByRole('button', { name: /^Take 1\/5\d s/ }).click();
+    await expect(page.getByLabel(/^1\/5\d s, /)).toHaveValue(/^1\/5/);
+  }
+);
 
 test('depth against stillness, and back to Shoot', { tag: '@phone' }, async ({ app, page }) => {
   await page.goto(`${app.url}/bench/same?load=demo-load-corvane&shadow=sharp`);

@@ -119,37 +119,38 @@ test('films compared for a place: ranked, drawn, broken off', { tag: '@phone' },
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
 });
 
-test('other programs ask for windows and chances; what is wrong is told by field', async ({
-  app,
-  request
-}) => {
-  const place = { name: 'Quay', latitude: 38.72, longitude: -9.14, zone: 'Europe/Lisbon' };
-  const pair = { cameraId: 'demo-pelican', filmId: 'demo-slowpack', present: {}, purpose: 'light-trails' };
-  const fromMs = Date.UTC(2027, 2, 12, 12);
-  const day = {
-    ...{ place, fromMs, toMs: fromMs + 43_200_000, sky: 'clear', facing: 'front', ground: 'ground' },
-    ...{ lamps: null, shadeFromMs: null }
-  };
-  const windows = await request.post(`${app.url}/api/v1/plan/windows`, { data: { ...pair, day } });
-  expect(windows.status()).toBe(200);
-  const found = (await windows.json()) as { hand: unknown[]; standing: { from: { likelyMs: number } }[] };
-  expect(found.hand).toEqual([]);
-  // after the sun has set at 18:44 there
-  expect(found.standing.at(-1)?.from.likelyMs).toBeGreaterThan(Date.UTC(2027, 2, 12, 15));
+test(
+  'other programs ask for windows and chances; what is wrong is told by field',
+  { tag: '@desktop' },
+  async ({ app, request }) => {
+    const place = { name: 'Quay', latitude: 38.72, longitude: -9.14, zone: 'Europe/Lisbon' };
+    const pair = { cameraId: 'demo-pelican', filmId: 'demo-slowpack', present: {}, purpose: 'light-trails' };
+    const fromMs = Date.UTC(2027, 2, 12, 12);
+    const day = {
+      ...{ place, fromMs, toMs: fromMs + 43_200_000, sky: 'clear', facing: 'front', ground: 'ground' },
+      ...{ lamps: null, shadeFromMs: null }
+    };
+    const windows = await request.post(`${app.url}/api/v1/plan/windows`, { data: { ...pair, day } });
+    expect(windows.status()).toBe(200);
+    const found = (await windows.json()) as { hand: unknown[]; standing: { from: { likelyMs: number } }[] };
+    expect(found.hand).toEqual([]);
+    // after the sun has set at 18:44 there
+    expect(found.standing.at(-1)?.from.likelyMs).toBeGreaterThan(Date.UTC(2027, 2, 12, 15));
 
-  const wrong = await request.post(`${app.url}/api/v1/plan/windows`, {
-    data: { ...pair, day: { ...day, toMs: fromMs - 1 } }
-  });
-  expect(wrong.status()).toBe(422);
-  expect(await wrong.text()).toContain('at most three days later');
+    const wrong = await request.post(`${app.url}/api/v1/plan/windows`, {
+      data: { ...pair, day: { ...day, toMs: fromMs - 1 } }
+    });
+    expect(wrong.status()).toBe(422);
+    expect(await wrong.text()).toContain('at most three days later');
 
-  const days = { place, from: '2027-03-12', days: 2, facing: 'front', ground: 'ground', lamps: null };
-  const chances = await request.post(`${app.url}/api/v1/plan/chances`, {
-    data: { ...pair, purpose: 'good-frame', days }
-  });
-  const said = (await chances.json()) as { days: { date: string; chances: number[] }[] };
-  expect(said.days.map((d) => [d.date, d.chances.length])).toEqual([
-    ['2027-03-12', 24],
-    ['2027-03-13', 24]
-  ]);
-});
+    const days = { place, from: '2027-03-12', days: 2, facing: 'front', ground: 'ground', lamps: null };
+    const chances = await request.post(`${app.url}/api/v1/plan/chances`, {
+      data: { ...pair, purpose: 'good-frame', days }
+    });
+    const said = (await chances.json()) as { days: { date: string; chances: number[] }[] };
+    expect(said.days.map((d) => [d.date, d.chances.length])).toEqual([
+      ['2027-03-12', 24],
+      ['2027-03-13', 24]
+    ]);
+  }
+);

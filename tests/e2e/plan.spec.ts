@@ -63,47 +63,56 @@ test(
   }
 );
 
-test('what is said moves the windows: the sky, lamps, a hill, the seconds between', async ({ app, page }) => {
-  test.slow();
-  await plan(page, app.url);
-  const words = () => first(page).innerText();
-  const changes = async (step: () => Promise<unknown>): Promise<void> => {
-    const before = await words();
-    await step();
-    await expect.poll(words, { timeout: 30_000 }).not.toBe(before);
-    await worked(page);
-  };
-  await changes(() => page.getByLabel('The sky').selectOption('clear'));
-  // a sky that is said leaves no earliest and latest minute
-  await expect(first(page)).not.toContainText('As the sky is');
-  await changes(() => page.getByLabel('Lamps that stay on').selectOption('street-bright'));
-  await changes(() => page.getByLabel('Purpose').selectOption('light-trails'));
-  await changes(() => page.getByLabel('Seconds between frames').fill('3000'));
-  await page.getByLabel('Lamps that stay on').selectOption('');
-  await changes(() => page.getByLabel('The sun is off it from').fill('15:00'));
-});
+test(
+  'what is said moves the windows: the sky, lamps, a hill, the seconds between',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    test.slow();
+    await plan(page, app.url);
+    const words = () => first(page).innerText();
+    const changes = async (step: () => Promise<unknown>): Promise<void> => {
+      const before = await words();
+      await step();
+      await expect.poll(words, { timeout: 30_000 }).not.toBe(before);
+      await worked(page);
+    };
+    await changes(() => page.getByLabel('The sky').selectOption('clear'));
+    // a sky that is said leaves no earliest and latest minute
+    await expect(first(page)).not.toContainText('As the sky is');
+    await changes(() => page.getByLabel('Lamps that stay on').selectOption('street-bright'));
+    await changes(() => page.getByLabel('Purpose').selectOption('light-trails'));
+    await changes(() => page.getByLabel('Seconds between frames').fill('3000'));
+    await page.getByLabel('Lamps that stay on').selectOption('');
+    await changes(() => page.getByLabel('The sun is off it from').fill('15:00'));
+  }
+);
 
-test('what is no day, no hour and no number is said at its field, and the last plan stays', async ({
-  app,
-  page
-}) => {
-  await plan(page, app.url);
-  await page.getByLabel('Day', { exact: true }).fill('31 Feb');
-  await expect(page.getByText('“31 Feb” is no day of the calendar.')).toBeVisible();
-  await page.getByLabel('Day', { exact: true }).fill('tomorrow');
-  await page.getByLabel('The sun is off it from').fill('25:10');
-  await expect(page.getByText('“25:10” is no time of day.')).toBeVisible();
-  await page.getByLabel('Seconds between frames').fill('none');
-  await expect(page.getByText('“none” is no number of seconds.')).toBeVisible();
-  await expect(page.getByLabel('Seconds between frames')).toHaveValue('none');
-  await expect(first(page)).toBeVisible();
-});
+test(
+  'what is no day, no hour and no number is said at its field, and the last plan stays',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await plan(page, app.url);
+    await page.getByLabel('Day', { exact: true }).fill('31 Feb');
+    await expect(page.getByText('“31 Feb” is no day of the calendar.')).toBeVisible();
+    await page.getByLabel('Day', { exact: true }).fill('tomorrow');
+    await page.getByLabel('The sun is off it from').fill('25:10');
+    await expect(page.getByText('“25:10” is no time of day.')).toBeVisible();
+    await page.getByLabel('Seconds between frames').fill('none');
+    await expect(page.getByText('“none” is no number of seconds.')).toBeVisible();
+    await expect(page.getByLabel('Seconds between frames')).toHaveValue('none');
+    await expect(first(page)).toBeVisible();
+  }
+);
 
-test('without a film there is nothing to plan, and the page leads on', async ({ emptyApp, page }) => {
-  await page.goto(`${emptyApp.url}/plan`);
-  await expect(page.getByText('No camera is loaded.')).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Load one' })).toBeVisible();
-});
+test(
+  'without a film there is nothing to plan, and the page leads on',
+  { tag: '@phone' },
+  async ({ emptyApp, page }) => {
+    await page.goto(`${emptyApp.url}/plan`);
+    await expect(page.getByText('No camera is loaded.')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Load one' })).toBeVisible();
+  }
+);
 
 test(
   '“eight frames of ISO 160, and train lights tomorrow”: answered in 5 presses and 6 letters',
@@ -195,54 +204,55 @@ test.describe('away from the server', () => {
   );
 });
 
-test('the pocket card: folded it fits, says what a small side leaves out, and prints on its paper', async ({
-  app,
-  page
-}) => {
-  test.slow();
-  for (const [load, light, marks] of [
-    ['corvane', 'Sharp edge', '11 · 125'],
-    ['pelican', 'Evening room', 'set down'],
-    ['marigold', 'Street lamps', 'set down'],
-    ['ticker', 'Sharp edge', '16'],
-    ['heron', 'No shadow', 'dull']
-  ] as const) {
-    await page.goto(`${app.url}/plan/card?load=demo-load-${load}`);
-    for (const size of ['Bank card', 'A6']) {
-      await page.getByText(size, { exact: true }).click();
-      const front = page.getByTestId('card-front').first();
-      await expect(front.getByRole('row', { name: new RegExp(`^${light}`) })).toContainText(marks);
-      // nothing is cut off, and nothing is smaller than seven points
-      for (const side of await page.getByTestId(/^card-(front|back)$/).all()) {
-        const room = await side.evaluate((e) => [
-          e.scrollWidth - e.clientWidth,
-          e.scrollHeight - e.clientHeight,
-          parseFloat(getComputedStyle(e).fontSize) * 0.75
-        ]);
-        expect(room[0], `${load} ${size}`).toBeLessThanOrEqual(0);
-        expect(room[1], `${load} ${size}`).toBeLessThanOrEqual(0);
-        expect(room[2]).toBeGreaterThan(6.99);
+test(
+  'the pocket card: folded it fits, says what a small side leaves out, and prints on its paper',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    test.slow();
+    for (const [load, light, marks] of [
+      ['corvane', 'Sharp edge', '11 · 125'],
+      ['pelican', 'Evening room', 'set down'],
+      ['marigold', 'Street lamps', 'set down'],
+      ['ticker', 'Sharp edge', '16'],
+      ['heron', 'No shadow', 'dull']
+    ] as const) {
+      await page.goto(`${app.url}/plan/card?load=demo-load-${load}`);
+      for (const size of ['Bank card', 'A6']) {
+        await page.getByText(size, { exact: true }).click();
+        const front = page.getByTestId('card-front').first();
+        await expect(front.getByRole('row', { name: new RegExp(`^${light}`) })).toContainText(marks);
+        // nothing is cut off, and nothing is smaller than seven points
+        for (const side of await page.getByTestId(/^card-(front|back)$/).all()) {
+          const room = await side.evaluate((e) => [
+            e.scrollWidth - e.clientWidth,
+            e.scrollHeight - e.clientHeight,
+            parseFloat(getComputedStyle(e).fontSize) * 0.75
+          ]);
+          expect(room[0], `${load} ${size}`).toBeLessThanOrEqual(0);
+          expect(room[1], `${load} ${size}`).toBeLessThanOrEqual(0);
+          expect(room[2]).toBeGreaterThan(6.99);
+        }
       }
     }
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    const printed = async (name: string): Promise<readonly [text: string, info: string]> => {
+      const path = test.info().outputPath(name);
+      await page.pdf({ path, preferCSSPageSize: true });
+      const run = (program: string, ...args: string[]) => execFileSync(program, args, { encoding: 'utf8' });
+      return [run('pdftotext', '-layout', path, '-'), run('pdfinfo', path)];
+    };
+    const [text, info] = await printed('a6.pdf');
+    expect(text).toContain('Heron folding with Minutepack 640');
+    expect(text).not.toContain('Just Enough');
+    expect(info).toMatch(/Pages: +1\n/);
+    expect(info).toMatch(/Page size: +84[12][\d.]* x 59[45][\d.]* pts \(A4\)/);
+    await page.getByText('Bank card', { exact: true }).click();
+    await page.getByText('Letter', { exact: true }).click();
+    await page.getByLabel('Copies').selectOption('4');
+    await expect(page.getByTestId('pocket-card')).toHaveCount(4);
+    const [four, letter] = await printed('bank.pdf');
+    expect(four.match(/Heron folding with/g)).toHaveLength(4);
+    expect(letter).toMatch(/Pages: +1\n/);
+    expect(letter).toMatch(/612 x 792 pts \(letter\)/);
   }
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-  const printed = async (name: string): Promise<readonly [text: string, info: string]> => {
-    const path = test.info().outputPath(name);
-    await page.pdf({ path, preferCSSPageSize: true });
-    const run = (program: string, ...args: string[]) => execFileSync(program, args, { encoding: 'utf8' });
-    return [run('pdftotext', '-layout', path, '-'), run('pdfinfo', path)];
-  };
-  const [text, info] = await printed('a6.pdf');
-  expect(text).toContain('Heron folding with Minutepack 640');
-  expect(text).not.toContain('Just Enough');
-  expect(info).toMatch(/Pages: +1\n/);
-  expect(info).toMatch(/Page size: +84[12][\d.]* x 59[45][\d.]* pts \(A4\)/);
-  await page.getByText('Bank card', { exact: true }).click();
-  await page.getByText('Letter', { exact: true }).click();
-  await page.getByLabel('Copies').selectOption('4');
-  await expect(page.getByTestId('pocket-card')).toHaveCount(4);
-  const [four, letter] = await printed('bank.pdf');
-  expect(four.match(/Heron folding with/g)).toHaveLength(4);
-  expect(letter).toMatch(/Pages: +1\n/);
-  expect(letter).toMatch(/612 x 792 pts \(letter\)/);
-});
+);
