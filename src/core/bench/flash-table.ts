@@ -3,9 +3,10 @@
 import type { FlashRange } from '../advice/flash-range.ts';
 import { bestSetting } from '../advice/rank.ts';
 import type { FlashUnit } from '../camera/traits.ts';
-import type { Choice, Setting } from '../camera/setting.ts';
+import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import { judge, POSSIBLE, type Verdict } from '../chance/verdict.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
+import { withFocusAt } from '../focus/focused.ts';
 import type { FlashUse } from '../flash/flash.ts';
 
 /** A power with where it serves. */
@@ -42,7 +43,11 @@ export function powerRows(
     .sort((a, b) => a - b)
     .map((powerStops) => {
       const use = { unit, powerStops, lossStops };
-      const good = distances.filter((m) => judge(fired(situation, use, m), setting).pUsable >= POSSIBLE);
+      const good = distances.filter((m) => {
+        // whoever stands there is focused on
+        const at = settingOf(situation.camera, withFocusAt(situation.camera, setting.choice, m)) ?? setting;
+        return judge(fired(situation, use, m), at).pUsable >= POSSIBLE;
+      });
       const [fromM] = good;
       return { use, range: fromM === undefined ? null : { fromM, toM: good.at(-1) ?? fromM } };
     });
@@ -65,7 +70,10 @@ export function powersFor(
   return unit.powers
     .flatMap((powerStops): readonly PowerWay[] => {
       const use = { unit, powerStops, lossStops };
-      const verdict = bestSetting(fired(situation, use, subjectM), present);
+      const verdict = bestSetting(
+        fired(situation, use, subjectM),
+        withFocusAt(situation.camera, present, subjectM)
+      );
       return verdict ? [{ use, verdict }] : [];
     })
     .sort((a, b) => b.verdict.pUsable - a.verdict.pUsable);

@@ -1,9 +1,8 @@
 // A lamp: from one reading at one distance its light at any, where to stand it, and which filter brings its colour to the film.
 // Inverse square: E ∝ 1/d², for a lamp that is small against its distance. Mired shift: 10⁶/K (ISO 11664 series; CC and mired as in
 // handbooks of the trade, from memory).
-import { allSettings } from '../camera/setting.ts';
 import type { Balance } from '../film/traits.ts';
-import { judge, type Verdict } from '../chance/verdict.ts';
+import type { Verdict } from '../chance/verdict.ts';
 import { bestSetting } from '../advice/rank.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { Situation } from '../error/situation.ts';
@@ -65,15 +64,6 @@ export function bestPlace(places: readonly LampPlace[]): LampPlace | null {
     (best, p) => (best === null || p.verdict.pGood >= best.verdict.pGood - 0.005 ? p : best),
     null
   );
-}
-
-/** The film speed that makes a light right for a camera without moving anything: of its settings the one that needs least. @returns ISO, not rounded */
-export function speedFor(situation: Situation): number {
-  const isos = allSettings(situation.camera, {}).map((setting) => {
-    const { deltaStops, aimStops } = judge(situation, setting);
-    return situation.film.iso * 2 ** (aimStops - deltaStops);
-  });
-  return Math.min(...isos.filter((iso) => Number.isFinite(iso)));
 }
 
 /** The light a film is balanced for, kelvin; null for black and white. */

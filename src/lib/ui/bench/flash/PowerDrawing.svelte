@@ -18,7 +18,7 @@
   const height = $derived(rows.length * ROW + 66);
 </script>
 
-<figure class="drawing m-0 min-w-0" bind:clientWidth={room}>
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg viewBox="0 0 {WIDTH} {height}" class="w-full" role="img" aria-label="How far each power serves">
     {#each MARKS_M as m (m)}
       <path d="M{x(m)} 26V{height - 34}" class="line" />

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { bestPlace, lampLv, lampPlaces, miredShift, speedFor } from '#core/bench/lamp.ts';
+  import { fittingSpeeds } from '#core/advice/film-speeds.ts';
+  import { bestPlace, lampLv, lampPlaces, miredShift } from '#core/bench/lamp.ts';
   import { readMetres } from '#core/camera/marks.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
   import { parseDecimal, formatDecimal } from '#core/units/decimal.ts';
-  import { nearestMarkedSpeed } from '#core/units/film-speed.ts';
   import { formatLv } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../../current.svelte.ts';
@@ -50,7 +50,7 @@
       null
     )
   );
-  const wantedIso = $derived(situation ? speedFor(situation) : NaN);
+  const speeds = $derived(situation ? fittingSpeeds(situation, present) : null);
   const shift = $derived(judged ? miredShift(judged.pair.film.balance, kelvin) : null);
   function readDistance(text: string): Result<number, string> {
     const found = readMetres(text);
@@ -109,8 +109,9 @@
         <p class="leading-snug">
           Best at <b>{sayMetres(best.distanceM)}</b> ({inFeet(best.distanceM)}): {chanceInHundred(
             best.verdict.pUsable
-          )} in 100. Where it stands, ISO {nearestMarkedSpeed(Math.min(102_400, Math.max(0.1, wantedIso)))} would
-          do.
+          )} in 100. {speeds === null
+            ? 'Where it stands, no film speed would do.'
+            : `Where it stands, ISO ${formatDecimal(speeds.slowest, 0)} to ${formatDecimal(speeds.fastest, 0)} would do.`}
         </p>
         <button
           type="button"

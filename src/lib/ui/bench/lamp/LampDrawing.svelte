@@ -21,7 +21,7 @@
   );
 </script>
 
-<figure class="drawing m-0 min-w-0" bind:clientWidth={room}>
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} 240"
     class="w-full"

@@ -19,7 +19,7 @@
   const height = $derived(rows.length * ROW + 40);
 </script>
 
-<figure class="drawing m-0" bind:clientWidth={room}>
+<figure class="chart m-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {height}"
     class="w-full"

@@ -15,7 +15,7 @@
   const film = 300;
 </script>
 
-<figure class="drawing m-0">
+<figure class="chart m-0">
   <svg viewBox="0 0 {WIDTH} {HEIGHT}" class="w-full max-w-160" role="img" aria-labelledby="opening-says">
     <title id="opening-says"
       >{seenMm === null

@@ -17,7 +17,7 @@
   const marks = $derived([1, 0.8, 0.6, 0.4, 0.2, 0].map((share) => share * feet));
 </script>
 
-<figure class="drawing m-0 min-w-0" bind:clientWidth={room}>
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     class="w-full"

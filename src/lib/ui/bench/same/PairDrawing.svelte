@@ -26,7 +26,7 @@
   const smear = $derived(Math.min(110, (240 * WALKER.metresPerSecond * seconds) / WALKER.awayM));
 </script>
 
-<figure class="drawing m-0">
+<figure class="chart m-0">
   <svg
     viewBox="0 0 760 240"
     class="w-full"

@@ -19,7 +19,7 @@
   const height = $derived(cells.length * ROW + 70);
 </script>
 
-<figure class="drawing m-0 min-w-0" bind:clientWidth={room}>
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg viewBox="0 0 {WIDTH} {height}" class="w-full" role="img" aria-label="What is sharp at each aperture">
     {#each MARKS_M as m (m)}
       {#if m > nearest}

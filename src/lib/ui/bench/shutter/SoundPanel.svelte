@@ -73,7 +73,7 @@
           >{/if}
       </p>
     {/if}
-    <figure class="drawing m-0">
+    <figure class="chart m-0">
       <Waveform
         recording={test.recording}
         {onsets}

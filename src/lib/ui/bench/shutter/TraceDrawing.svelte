@@ -28,7 +28,7 @@
   }
 </script>
 
-<figure class="drawing m-0">
+<figure class="chart m-0">
   <svg viewBox="0 0 {WIDTH} {HEIGHT}" class="w-full" role="img" aria-label="The light behind the shutter">
     {#each pulses as p (p.openSeconds)}
       <rect
