@@ -54,7 +54,14 @@ for (const cameraId of CAMERAS) {
           ...{ id: `bench-frame-${i}`, loadId, number: 1 + (i % PER_FILM), takenAt: at, place: '', note: '' },
           light: { lv: 8 + random(80) / 10, sdStops: 0.6, contrast: 'normal', way: { kind: 'hand' } },
           choice: Object.fromEntries(camera.controls.map((c) => [c.id, random(positionCount(c))])),
-          ...{ guess: null, conditions: {}, timedSeconds: null, heardSeconds: null, series: null },
+          ...{
+            guess: null,
+            conditions: {},
+            timedSeconds: null,
+            heardSeconds: null,
+            heardSdStops: null,
+            series: null
+          },
           ...{ about: NOTHING_ABOUT, cameraRevision: 0, filmRevision: 0 }
         },
         { finished: true }

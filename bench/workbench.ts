@@ -3,7 +3,7 @@ import { longTable } from '../src/core/bench/long-table.ts';
 import { sameExposure } from '../src/core/bench/same-exposure.ts';
 import { pulsesOf } from '../src/core/bench/shutter/light-trace.ts';
 import { onsetsOf } from '../src/core/bench/shutter/onsets.ts';
-import { proposalsFor, releasesOf } from '../src/core/bench/shutter/proposals.ts';
+import { byMark, proposalsFor, releasesOf } from '../src/core/bench/shutter/proposals.ts';
 import { evenFrom, normalFrom, simulatedRelease } from '../src/core/bench/shutter/simulated.ts';
 import type { Situation } from '../src/core/error/situation.ts';
 import { sharedFormat } from '../src/core/chance/conditions.ts';
@@ -40,7 +40,10 @@ const situations = CAMERAS_BY_HAND.flatMap((camera): readonly Situation[] => {
 const filters = [2, 3, 6].map((stops) => ({ name: '', stops }));
 console.table({
   'a minute of sound at 48 kHz': medianMs(() =>
-    releasesOf(onsetsOf(minute, RATE), 1 / 8).reduce((sum, r) => sum + proposalsFor(r, 1 / 8).length, 0)
+    releasesOf(onsetsOf(minute, RATE), 1 / 8).reduce(
+      (sum, r) => sum + proposalsFor(r, byMark(1 / 8)).length,
+      0
+    )
   ),
   'a minute of a light sensor at 10 kHz': medianMs(() => pulsesOf(times, light).length),
   'long exposures of every camera set by hand, three filters': medianMs(() =>

@@ -74,6 +74,7 @@ export function someFrame(scene: Scene, load: Load): NewFrame | null {
     ...{ light: someLight(scene), guess: null, conditions: pick(3) === 0 ? { support: 'standing' } : {} },
     ...{ choice: someChoice(scene, camera.value), note: fresh('note'), series: null },
     ...{ timedSeconds: pick(3) === 0 ? 1 + pick(60) / 10 : null, heardSeconds: pick(5) === 0 ? 0.5 : null },
+    heardSdStops: null,
     ...{ about: NOTHING_ABOUT, cameraRevision: camera.revision, filmRevision: film.revision }
   };
 }

@@ -78,8 +78,9 @@ describe('a limit of the camera', () => {
   });
   test.each([
     [1, true],
-    [0.6, true],
-    [1.67, true],
+    [0.75, true],
+    [1.3, true],
+    [0.6, false],
     [0.5, false],
     [4, false]
   ])('%d s heard at a longest time of 1 s: %s', (heardSeconds, met) =>

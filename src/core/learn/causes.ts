@@ -6,6 +6,7 @@ import { settingOf, type Setting } from '../camera/setting.ts';
 import { isInstant, type Film } from '../film/film.ts';
 import { verdictOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
+import { heardSd } from '../log/heard.ts';
 import { eyeFilterStops, filmFilterStops } from '../error/filters.ts';
 import type { Verdict } from '../chance/verdict.ts';
 import type { Judgement } from './judgement.ts';
@@ -48,8 +49,8 @@ export type Cause =
 
 /** Stops that are worth telling. */
 const WORTH_STOPS = 0.4;
-/** A time heard within so many stops of a limit is the limit. By ear half a stop is good. Common practice, no source. */
-const HEARD_SAME = 0.75;
+/** A time heard within so many of its own sds of a limit is the limit; at least so many stops. */
+const [HEARD_SDS, HEARD_SAME] = [1.5, 0.3];
 
 /** What is known of a judged frame. */
 export interface CauseQuestion {
@@ -82,8 +83,9 @@ function compensationLeft({ frame, before }: CauseQuestion, side: OutcomeSide): 
 function beyondLimit({ frame }: CauseQuestion, { exposure }: Verdict, side: OutcomeSide): readonly Cause[] {
   const { limit, seconds } = exposure;
   if (limit === 'none' || (limit === 'bright' ? 'light' : 'dark') !== side) return [];
-  const heard = frame.heardSeconds;
-  const gotThere = heard === null || Math.abs(Math.log2(heard / seconds)) <= HEARD_SAME;
+  const { heardSeconds: heard, heardSdStops: sdStops } = frame;
+  const same = heard === null ? 0 : Math.max(HEARD_SAME, HEARD_SDS * heardSd({ seconds: heard, sdStops }));
+  const gotThere = heard === null || Math.abs(Math.log2(heard / seconds)) <= same;
   return gotThere ? [{ cause: 'beyond-limit', seconds, limit }] : [];
 }
 

@@ -5,6 +5,7 @@ import { sharedFormat } from '../chance/conditions.ts';
 import { HAND_SPREAD, HALF_HELD, handHeldSeconds, LEANING } from '../chance/stillness.ts';
 import { EYE_SD } from '../error/situation.ts';
 import { settingOfFrame, verdictOfFrame } from '../log/exposed.ts';
+import { heardSd } from '../log/heard.ts';
 import { normalCdf } from '../numeric/normal.ts';
 import type { JudgedFrame } from './observe.ts';
 
@@ -29,8 +30,6 @@ export interface Steadiness {
 
 /** People differ by about so much, one sd of the logarithm. Common practice, no source. */
 const PEOPLE_SD = 0.35;
-/** A time heard by ear, one sd of its logarithm: half a stop. */
-const HEARD_SD = 0.5 * Math.LN2;
 /** A hand noted as this much less steady than usual says nothing of the person at other times. */
 const SHAKY = 0.9;
 
@@ -39,7 +38,7 @@ const SHAKY = 0.9;
  * @returns null where it says nothing: on something, counted, a moving or unsharp subject, lit by a flash, a light nobody told
  */
 export function heldOf({ frame, camera, film, judgement }: JudgedFrame): Held | null {
-  const { conditions, heardSeconds } = frame;
+  const { conditions, heardSeconds: seconds, heardSdStops: sdStops } = frame;
   const setting = settingOfFrame(camera, frame);
   const { support = 'hand', motion, steadiness = 1, circumstances } = conditions;
   const flash = circumstances?.flash.kind === 'fired' || camera.flash.kind === 'automatic';
@@ -50,7 +49,8 @@ export function heldOf({ frame, camera, film, judgement }: JudgedFrame): Held | 
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const held = handHeldSeconds(camera, format) * (support === 'leaning' ? LEANING : 1);
   const blurred = judgement.faults.includes('blur');
-  if (heardSeconds !== null) return { ratio: heardSeconds / held, sd: HEARD_SD, blurred };
+  if (seconds !== null)
+    return { ratio: seconds / held, sd: heardSd({ seconds, sdStops }) * Math.LN2, blurred };
   if (setting.seconds !== null && !setsItself(camera))
     return { ratio: setting.seconds / held, sd: 0, blurred };
   const verdict = verdictOfFrame(camera, film, frame);

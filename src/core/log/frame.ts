@@ -37,13 +37,15 @@ export interface FrameFacts {
   readonly timedSeconds: number | null;
   /** The time that a camera which times itself was heard to take, seconds; null = not listened for. */
   readonly heardSeconds: number | null;
+  /** How unsure that is, one sd in stops, where it was recorded and confirmed; null = by ear, or not listened for. */
+  readonly heardSdStops: number | null;
   readonly about: About;
 }
 
 /** The names of {@link FrameFacts}. */
 export const FRAME_FACTS = [
   ...(['number', 'takenAt', 'place', 'light', 'guess', 'conditions', 'choice', 'note'] as const),
-  ...(['timedSeconds', 'heardSeconds', 'about'] as const)
+  ...(['timedSeconds', 'heardSeconds', 'heardSdStops', 'about'] as const)
 ] satisfies readonly (keyof FrameFacts)[];
 
 /** What was expected of a frame. */
@@ -99,9 +101,11 @@ export function factsOf(frame: FrameFacts): FrameFacts {
     note,
     timedSeconds,
     heardSeconds,
+    heardSdStops,
     about
   } = frame;
   return {
-    ...{ number, takenAt, place, light, guess, conditions, choice, note, timedSeconds, heardSeconds, about }
+    ...{ number, takenAt, place, light, guess, conditions, choice, note, timedSeconds },
+    ...{ heardSeconds, heardSdStops, about }
   };
 }

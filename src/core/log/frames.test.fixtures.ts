@@ -17,7 +17,7 @@ export function newFrameWith(more: Partial<NewFrame> = {}): NewFrame {
   return {
     ...{ id: 'frame-00', loadId: 'load', number: 1, takenAt: NOON, place: '', series: null },
     ...{ light: STARTING_LIGHT, guess: null, conditions: {}, choice: {}, note: '' },
-    ...{ timedSeconds: null, heardSeconds: null, about: NOTHING_ABOUT },
+    ...{ timedSeconds: null, heardSeconds: null, heardSdStops: null, about: NOTHING_ABOUT },
     ...{ cameraRevision: 1, filmRevision: 1 },
     ...more
   };

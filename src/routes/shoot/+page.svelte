@@ -15,7 +15,6 @@
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
   import FrameBar from '#ui/shoot/frame/FrameBar.svelte';
   import Glance from '#ui/shoot/Glance.svelte';
-  import HeardTime from '#ui/shoot/HeardTime.svelte';
   import LightGuide from '#ui/shoot/LightGuide.svelte';
   import { listen } from '#ui/places/keys.ts';
   import { Logger } from '#ui/shoot/logger.svelte.ts';
@@ -115,10 +114,9 @@
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
           {#if timesItself}
-            <HeardTime
-              heard={logger.heardSeconds}
-              onheard={(seconds: number | null) => (logger.heardSeconds = seconds)}
-            />
+            {#await import('#ui/heard/HeardTime.svelte') then { default: HeardTime }}
+              <HeardTime judged={around} {logger} />
+            {/await}
           {/if}
           {#if counted}
             {#await import('#ui/shoot/LongExposure.svelte') then { default: LongExposure }}

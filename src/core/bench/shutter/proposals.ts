@@ -13,9 +13,7 @@ export interface Proposal {
 }
 
 /** Marks shorter than this are not asked of sound, seconds: 1/60 is the last one. */
-export const SHORTEST_MARK_SECONDS = 1 / 70;
-/** No pair nearer than this is told, seconds. */
-const SHORTEST_PAIR_SECONDS = 0.012;
+const SHORTEST_MARK_SECONDS = 1 / 70;
 /** Up to here each click counts for itself; beyond, clicks close together are one burst. */
 const BURST_FROM_SECONDS = 0.1;
 const BURST_SECONDS = 0.035;
@@ -25,10 +23,45 @@ const QUIETEST_DB = 22;
 const MOST_LEVEL_DB = 16;
 /** The first click of a burst may be this much softer than its loudest, dB. */
 const FIRST_DB = 16;
+/** Whether a time is shorter than sound can tell. */
+export function isTooShort(expected: Expectation | null): boolean {
+  return expected !== null && expected.seconds < expected.askedFromSeconds;
+}
+
 /** A shutter further from its mark than this is broken, and heard wrongly more likely, stops. */
 const MOST_FROM_MARK = 2;
-/** How far shutters lie from their marks, and where there is no mark from half a second, one sd in stops. */
-const [MARK_SD, BLIND_SD] = [0.7, 2.5];
+/** What is known of the time beforehand. */
+export interface Expectation {
+  /** > 0 */
+  readonly seconds: number;
+  /** How far it may lie from that, one sd in stops. */
+  readonly sdStops: number;
+  /** What lies further away is not told, stops. */
+  readonly mostStops: number;
+  /** No pair nearer than this is told, seconds. */
+  readonly leastSeconds: number;
+  /** Where less is expected, sound is not asked at all, seconds. */
+  readonly askedFromSeconds: number;
+}
+
+/** A time that stands on the dial: shutters lie about so far from their marks. */
+export function byMark(seconds: number): Expectation {
+  const askedFromSeconds = SHORTEST_MARK_SECONDS;
+  return { seconds, sdStops: 0.7, mostStops: MOST_FROM_MARK, leastSeconds: 0.012, askedFromSeconds };
+}
+
+/** A time that the camera chose by itself: its eye may be far off. @param seconds what it should choose */
+export function byItself(seconds: number): Expectation {
+  // without a mark to hold them against, two clicks nearer than the shortest mark are none
+  const leastSeconds = SHORTEST_MARK_SECONDS;
+  return { seconds, sdStops: 1.5, mostStops: 6, leastSeconds, askedFromSeconds: leastSeconds / 4 };
+}
+
+/** Nothing is known: about half a second. */
+const BLIND: Expectation = {
+  ...{ seconds: 0.5, sdStops: 2.5, mostStops: Infinity },
+  ...{ leastSeconds: 0.012, askedFromSeconds: 0 }
+};
 /** Blades reach the middle of their way a little before or after they are heard, seconds. Assumed. */
 const LAG_SECONDS = 0.0015;
 const MOST_PROPOSALS = 3;
@@ -62,7 +95,7 @@ function burstsOf(onsets: readonly Onset[]): readonly Event[] {
 /** Pairs of events with how well each explains all that is heard; the less, the better. */
 function scored(
   events: readonly Event[],
-  markSeconds: number | null,
+  { seconds: expected, sdStops: expectedSd, mostStops, leastSeconds }: Expectation,
   isLength: (seconds: number) => boolean
 ): readonly { readonly score: number; readonly proposal: Proposal }[] {
   const loudest = Math.max(...events.map((e) => e.levelDb));
@@ -71,9 +104,9 @@ function scored(
     heard.slice(i + 1).flatMap((close) => {
       const seconds = close.atSeconds - open.atSeconds;
       const apart = Math.abs(open.levelDb - close.levelDb);
-      const stops = Math.log2(seconds / (markSeconds ?? 0.5));
-      const isFar = markSeconds !== null && Math.abs(stops) > MOST_FROM_MARK;
-      if (!isLength(seconds) || seconds < SHORTEST_PAIR_SECONDS || apart > MOST_LEVEL_DB || isFar) return [];
+      const stops = Math.log2(seconds / expected);
+      const isFar = Math.abs(stops) > mostStops;
+      if (!isLength(seconds) || seconds < leastSeconds || apart > MOST_LEVEL_DB || isFar) return [];
       const weakest = Math.min(open.levelDb, close.levelDb);
       // a click as loud as these that is neither of them is not explained; after the closing it may be the rebound or the motor
       const unexplained = heard.reduce((sum, e) => {
@@ -83,7 +116,7 @@ function scored(
         return sum + loud * (isAfter ? 0.5 : e.atSeconds < open.atSeconds ? 1 : 1.2);
       }, 0);
       const score =
-        0.5 * (stops / (markSeconds === null ? BLIND_SD : MARK_SD)) ** 2 +
+        0.5 * (stops / expectedSd) ** 2 +
         0.1 * apart +
         0.1 * (2 * loudest - open.levelDb - close.levelDb) +
         unexplained;
@@ -101,15 +134,16 @@ function scored(
 
 /**
  * The likeliest pairs of one release.
- * @param onsets of one release, in order @param markSeconds what the dial said; null = the camera times itself, or nobody knows
+ * @param onsets of one release, in order @param expected null = nobody knows
  * @returns at most three, best first; none where nothing fits
  */
-export function proposalsFor(onsets: readonly Onset[], markSeconds: number | null): readonly Proposal[] {
-  if (onsets.length < 2 || (markSeconds !== null && markSeconds < SHORTEST_MARK_SECONDS)) return [];
+export function proposalsFor(onsets: readonly Onset[], expected: Expectation | null): readonly Proposal[] {
+  if (onsets.length < 2 || isTooShort(expected)) return [];
+  const prior = expected ?? BLIND;
   const single = onsets.map((o): Event => ({ ...o, lasts: 0 }));
   const found = [
-    ...scored(single, markSeconds, (s) => s <= BURST_FROM_SECONDS),
-    ...scored(burstsOf(onsets), markSeconds, (s) => s > BURST_FROM_SECONDS)
+    ...scored(single, prior, (s) => s <= BURST_FROM_SECONDS),
+    ...scored(burstsOf(onsets), prior, (s) => s > BURST_FROM_SECONDS)
   ].sort((a, b) => a.score - b.score);
   const kept: Proposal[] = [];
   for (const { proposal } of found) {

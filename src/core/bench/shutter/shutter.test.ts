@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { fromFrames } from './slow-motion.ts';
 import { highPassed, onsetsOf } from './onsets.ts';
 import { pulsesOf } from './light-trace.ts';
-import { proposalsFor, releasesOf } from './proposals.ts';
+import { byItself, byMark, isTooShort, proposalsFor, releasesOf } from './proposals.ts';
 import { evenFrom, normalFrom, simulatedRelease, type SimulatedRelease } from './simulated.ts';
 import { readTimes, summaryOf } from './summary.ts';
 
@@ -19,7 +19,7 @@ function amongThree(mark: number, how: How, isMarkKnown = true): number {
     const { samples, rate, openSeconds, closeSeconds } = simulatedRelease({
       ...{ kind: 'leaf', ...how, seconds, seed: seed * 7919 }
     });
-    const proposals = proposalsFor(onsetsOf(samples, rate), isMarkKnown ? mark : null);
+    const proposals = proposalsFor(onsetsOf(samples, rate), isMarkKnown ? byMark(mark) : null);
     const isTrue = proposals.some(
       (p) => Math.abs(p.openSeconds - openSeconds) < 0.006 && Math.abs(p.closeSeconds - closeSeconds) < 0.006
     );
@@ -55,7 +55,7 @@ describe('the sound of simulated seeds', () => {
           seed,
           reboundDb: 3
         });
-        const [first] = proposalsFor(onsetsOf(samples, rate), seconds);
+        const [first] = proposalsFor(onsetsOf(samples, rate), byMark(seconds));
         expect(Math.abs((first?.openSeconds ?? 0) - closeSeconds)).toBeGreaterThan(0.02);
       }
   });
@@ -63,7 +63,7 @@ describe('the sound of simulated seeds', () => {
     for (const mark of [1 / 1000, 1 / 500, 1 / 250, 1 / 125])
       for (let seed = 1; seed <= 6; seed++) {
         const { samples, rate } = simulatedRelease({ seconds: mark, kind: 'focal-plane', seed });
-        expect(proposalsFor(onsetsOf(samples, rate), mark)).toEqual([]);
+        expect(proposalsFor(onsetsOf(samples, rate), byMark(mark))).toEqual([]);
       }
   });
   test.each([8000, 44_100, 96_000])('at %d samples a second', (rate) => {
@@ -73,9 +73,38 @@ describe('the sound of simulated seeds', () => {
       seed: 5,
       rate
     });
-    const [first] = proposalsFor(onsetsOf(samples, rate), 1 / 8);
+    const [first] = proposalsFor(onsetsOf(samples, rate), byMark(1 / 8));
     expect(first?.openSeconds).toBeCloseTo(openSeconds, 2);
     expect(first?.closeSeconds).toBeCloseTo(closeSeconds, 2);
+  });
+});
+
+describe('a camera that times itself, heard', () => {
+  const found = (seconds: number, expected: number, seed: number) => {
+    const { samples, rate } = simulatedRelease({ seconds, kind: 'leaf', seed, signalDb: 30 });
+    return proposalsFor(onsetsOf(samples, rate), byItself(expected));
+  };
+  test.each([
+    [1 / 15, 1 / 15],
+    [1 / 4, 1 / 2],
+    [2, 1 / 2],
+    [1 / 2, 4]
+  ])('%d s where %d s was due is proposed', (seconds, expected) => {
+    for (let seed = 1; seed <= 8; seed++) {
+      const near = found(seconds, expected, seed).some(
+        (p) => Math.abs(Math.log2(p.seconds / seconds)) < 0.15
+      );
+      expect(near, `seed ${seed}`).toBe(true);
+    }
+  });
+  test('nothing shorter than sound can tell is proposed, and in bright light it is not asked', () => {
+    for (let seed = 1; seed <= 8; seed++)
+      expect(found(1 / 250, 1 / 60, seed).filter((p) => p.seconds < 1 / 70)).toEqual([]);
+    expect(isTooShort(byItself(1 / 300))).toBe(true);
+    expect(isTooShort(byItself(1 / 250))).toBe(false);
+    expect(isTooShort(byMark(1 / 60))).toBe(false);
+    expect(isTooShort(byMark(1 / 125))).toBe(true);
+    expect(isTooShort(null)).toBe(false);
   });
 });
 
@@ -96,7 +125,7 @@ describe('sound that says nothing', () => {
     for (let i = 0; i < 100; i++) one[24_000 + i] = Math.sin(i) * Math.exp(-i / 30);
     const onsets = onsetsOf(one, 48_000);
     expect(onsets).toHaveLength(1);
-    expect(proposalsFor(onsets, 1 / 8)).toEqual([]);
+    expect(proposalsFor(onsets, byMark(1 / 8))).toEqual([]);
   });
   test('a low hum is filtered out, a high tone is not', () => {
     const tone = (hz: number) =>

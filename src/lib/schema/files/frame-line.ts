@@ -60,6 +60,7 @@ const FRAME = {
   series: shared(own.series, 'frame.series'),
   timedSeconds: shared(own.timedSeconds, 'frame.timedSeconds'),
   heardSeconds: shared(own.heardSeconds, 'frame.heardSeconds'),
+  heardSdStops: shared(own.heardSdStops, 'frame.heardSdStops'),
   about: shared(own.about, 'frame.about')
 } as const;
 const deletedAt = shared(goneSchema, 'deletedAt');
@@ -101,6 +102,7 @@ export function frameLineFrom(value: unknown): FrameLine {
       series: FRAME.series(f['series']) ?? null,
       timedSeconds: FRAME.timedSeconds(f['timedSeconds']) ?? null,
       heardSeconds: FRAME.heardSeconds(f['heardSeconds']) ?? null,
+      heardSdStops: FRAME.heardSdStops(f['heardSdStops']) ?? null,
       about: FRAME.about(f['about']) ?? NOTHING_ABOUT,
       doubts: FRAME.doubts(f['doubts']),
       revision: FRAME.revision(f['revision'])

@@ -50,6 +50,11 @@ export const factFields = {
   timedSeconds: seconds('The time held open'),
   /** The time the camera was heard to take. */
   heardSeconds: seconds('The time heard'),
+  /** One sd in stops; null = by ear. */
+  heardSdStops: number()
+    .positive('The spread of the time heard is more than 0 stops.')
+    .max(3, 'The spread of the time heard is at most 3 stops.')
+    .nullable(),
   about: aboutSchema
 } as const;
 
@@ -79,6 +84,7 @@ export const newFrameFields = {
   series: string().max(64).nullable().optional(),
   timedSeconds: factFields.timedSeconds.optional(),
   heardSeconds: factFields.heardSeconds.optional(),
+  heardSdStops: factFields.heardSdStops.optional(),
   about: aboutSchema.optional().default(undefined)
 } as const;
 
@@ -94,7 +100,7 @@ export function newFrameFrom(body: InferType<typeof newFrameSchema>): NewFrame {
     guess: body.guess ?? null,
     conditions: conditionsFrom(body.conditions ?? {}),
     ...{ series: body.series ?? null, timedSeconds: body.timedSeconds ?? null },
-    heardSeconds: body.heardSeconds ?? null,
+    ...{ heardSeconds: body.heardSeconds ?? null, heardSdStops: body.heardSdStops ?? null },
     about: body.about ?? NOTHING_ABOUT
   };
 }
@@ -111,13 +117,14 @@ export const frameEditSchema = object({
   note: factFields.note.optional(),
   timedSeconds: factFields.timedSeconds.optional(),
   heardSeconds: factFields.heardSeconds.optional(),
+  heardSdStops: factFields.heardSdStops.optional(),
   about: factFields.about.optional().default(undefined)
 }).required();
 
 /** The facts of a checked body; what it does not name stays out. */
 export function factsFrom(body: InferType<typeof frameEditSchema>): SomeFacts {
   const { number: no, takenAt, place, light, guess, conditions, choice, note } = body;
-  const { timedSeconds, heardSeconds, about } = body;
+  const { timedSeconds, heardSeconds, heardSdStops, about } = body;
   return {
     ...(no === undefined ? {} : { number: no }),
     ...(takenAt === undefined ? {} : { takenAt: momentOfBody(takenAt) }),
@@ -129,6 +136,7 @@ export function factsFrom(body: InferType<typeof frameEditSchema>): SomeFacts {
     ...(note === undefined ? {} : { note }),
     ...(timedSeconds === undefined ? {} : { timedSeconds }),
     ...(heardSeconds === undefined ? {} : { heardSeconds }),
+    ...(heardSdStops === undefined ? {} : { heardSdStops }),
     ...(about === undefined ? {} : { about })
   };
 }

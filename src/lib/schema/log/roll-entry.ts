@@ -84,7 +84,7 @@ export function readWrittenUp(
     ...{ cameraRevision, filmRevision, light: found, guess },
     conditions: supportSaid(text('support')),
     choice: choiceOf(about.camera, text),
-    ...{ note: text('note'), series: null, timedSeconds, heardSeconds },
+    ...{ note: text('note'), series: null, timedSeconds, heardSeconds, heardSdStops: null },
     about: written.value
   });
 }

@@ -68,7 +68,7 @@ function film(
       {
         ...{ id: frameId, loadId: id, number: i + 1, takenAt, place: '', light: choiceFromShadow(clue) },
         ...{ guess: null, conditions: {}, choice: {}, note: '', series: null, timedSeconds: null },
-        ...{ heardSeconds: null, cameraRevision: 1, filmRevision: 1 },
+        ...{ heardSeconds: null, heardSdStops: null, cameraRevision: 1, filmRevision: 1 },
         about: { subject, reason: '', tags: [clue === 'deep' || clue === 'leaf' ? 'shade' : 'summer'] }
       },
       { finished: true }

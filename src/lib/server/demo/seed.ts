@@ -110,7 +110,14 @@ function logAll(db: Database, loadId: string, frames: readonly DemoFrame[]): voi
     const takenAt = at(time);
     const outcome = logbook(db, () => takenAt).log({
       ...{ id, loadId, number: i + 1, takenAt, place: '', light, choice, note, series: null },
-      ...{ guess: null, conditions: {}, timedSeconds: null, heardSeconds: null, about: NOTHING_ABOUT },
+      ...{
+        guess: null,
+        conditions: {},
+        timedSeconds: null,
+        heardSeconds: null,
+        heardSdStops: null,
+        about: NOTHING_ABOUT
+      },
       ...{ cameraRevision: 1, filmRevision: 1 }
     });
     if (!outcome.ok) throw new Error(`demo frame ${id} was refused: ${outcome.refusal.reason}`);

@@ -185,7 +185,8 @@ export function textsOfRow(
     ...{
       guess: of('guess'),
       held: of('held'),
-      heard: of('heard'),
+      // a column of seconds holds seconds: 4 is no quarter
+      heard: /\bs$/.test(mapping.heard) && /\d$/.test(of('heard')) ? `${of('heard')}s` : of('heard'),
       place: of('place'),
       subject: of('subject'),
       reason: of('reason')

@@ -34,6 +34,7 @@ export interface FrameRow {
   readonly series: string | null;
   readonly timed_seconds: number | null;
   readonly heard_seconds: number | null;
+  readonly heard_sd_stops: number | null;
   readonly subject: string;
   readonly reason: string;
   readonly doubts: string;
@@ -65,7 +66,8 @@ const COLUMNS = {
   },
   ...{ conditions: 'conditionsJson', choice: 'choiceJson', set_marks: 'setJson' },
   ...{ delta_stops: 'deltaStops', sd_stops: 'sdStops', p_usable: 'pUsable', note: 'note', series: 'series' },
-  ...{ timed_seconds: 'timedSeconds', heard_seconds: 'heardSeconds', subject: 'subject', reason: 'reason' },
+  ...{ timed_seconds: 'timedSeconds', heard_seconds: 'heardSeconds', heard_sd_stops: 'heardSdStops' },
+  ...{ subject: 'subject', reason: 'reason' },
   ...{ doubts: 'doubtsJson', revision: 'revision', deleted_at: 'deletedAt' }
 } as const;
 const NAMES = Object.keys(COLUMNS);
@@ -86,9 +88,10 @@ export function frameValues(
   deletedAt: string | null
 ): Readonly<Record<string, string | number | null>> {
   const { id, loadId, number, takenAt, place, cameraRevision, filmRevision, light, expected, note } = frame;
-  const { series, timedSeconds, heardSeconds, about, revision } = frame;
+  const { series, timedSeconds, heardSeconds, heardSdStops, about, revision } = frame;
   return {
-    ...{ id, loadId, number, place, cameraRevision, filmRevision, note, series, timedSeconds, heardSeconds },
+    ...{ id, loadId, number, place, cameraRevision, filmRevision, note, series, timedSeconds },
+    ...{ heardSeconds, heardSdStops },
     ...{ takenAt: takenAt.at, takenZone: takenAt.zone },
     takenDay: wallClock(Date.parse(takenAt.at), takenAt.zone).date,
     ...{ lv: light?.lv ?? null, lightSd: light?.sdStops ?? null, contrast: light?.contrast ?? null },
@@ -139,6 +142,7 @@ export function frameFromRow(row: FrameRow): StoredFrame {
       deltaStops === null || sdStops === null || pUsable === null ? null : { deltaStops, sdStops, pUsable },
     ...{ note: row.note, series: row.series },
     ...{ timedSeconds: row.timed_seconds, heardSeconds: row.heard_seconds },
+    heardSdStops: row.heard_sd_stops,
     about: { subject: row.subject, reason: row.reason, tags: wordsOf(row.tags) },
     ...{ doubts: doubtsOf(row.doubts), revision: row.revision, deletedAt: row.deleted_at }
   };

@@ -3,17 +3,20 @@
   import { SUPPORTS } from '#core/error/situation.ts';
   import { SUPPORT_WORDS } from '../shoot/words.ts';
   import { untrack } from 'svelte';
-  import { type Camera, positionCount } from '#core/camera/camera.ts';
+  import type { Proposal } from '#core/bench/shutter/proposals.ts';
+  import { type Camera, positionCount, setsOf } from '#core/camera/camera.ts';
   import type { Thing } from '#core/kit/thing.ts';
   import type { Frame } from '#core/log/frame.ts';
   import { STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
   import { ABOUT_LIMITS } from '#schema/log/frame.ts';
   import type { FieldFault } from '#schema/reading/parse.ts';
   import type { Settings } from '#schema/settings/settings.ts';
+  import ListenForTime from '../heard/ListenForTime.svelte';
+  import { Listening } from '../heard/listening.svelte.ts';
   import LightPanel from '../light/LightPanel.svelte';
   import type { RecentFrame } from '../light/recent.ts';
   import type { FrameActs } from './frame-acts.ts';
-  import { draftOf, placesOf, readDraft, type FrameDraft } from './frame-draft.ts';
+  import { draftOf, heardText, placesOf, readDraft, type FrameDraft } from './frame-draft.ts';
   import FrameField from './FrameField.svelte';
   import { saidFacts } from './say-facts.ts';
 
@@ -45,6 +48,12 @@
   let faults = $state.raw<readonly FieldFault[]>([]);
   /** How the frame is now, where somebody else changed it. */
   let theirs = $state.raw<Frame | null>(null);
+  const listening = new Listening();
+  const timesItself = $derived(camera !== null && setsOf(camera).time);
+  function takeHeard(proposal: Proposal): void {
+    const recorded = listening.take(proposal);
+    draft = { ...draft, recorded, heard: heardText(recorded.seconds) };
+  }
   const controls = $derived(camera?.controls.filter((c) => positionCount(c) > 1) ?? []);
   const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
   const elsewhere = $derived(faults.filter((f) => f.field === '').map((f) => f.message));
@@ -134,6 +143,9 @@
       fault={faultOf('heard')}
     />
   </div>
+  {#if timesItself}
+    <ListenForTime {listening} expectedSeconds={null} fromFile ontake={takeHeard} />
+  {/if}
   <label for="{uid}-support">Held</label>
   <select id="{uid}-support" class="select" bind:value={draft.support}>
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}

@@ -5,6 +5,7 @@ import type { Choice } from '#core/camera/setting.ts';
 import { factsOf, type Frame, type FrameFacts } from '#core/log/frame.ts';
 import { PLAIN } from '#core/error/circumstances.ts';
 import type { Conditions, Support } from '#core/error/situation.ts';
+import type { Heard } from '#core/log/heard.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
@@ -28,6 +29,8 @@ export interface FrameDraft {
   distance: string;
   held: string;
   heard: string;
+  /** A time taken from a recording; counts while its text stands. */
+  recorded: Heard | null;
   support: Support;
   note: string;
   subject: string;
@@ -36,6 +39,11 @@ export interface FrameDraft {
 }
 
 const plain = (value: number): string => formatDecimal(value, 2).replace('−', '-');
+
+/** A time that was heard, as it stands in its field. */
+export function heardText(seconds: number): string {
+  return formatShutter(seconds).replace('¼', '1/4');
+}
 
 /** The form of a frame. */
 export function draftOf(frame: Frame): FrameDraft {
@@ -48,7 +56,8 @@ export function draftOf(frame: Frame): FrameDraft {
     choice: Object.fromEntries(Object.entries(frame.choice).map(([id, at]) => [id, String(at)])),
     distance: subjectM === null ? '' : plain(subjectM),
     held: timedSeconds === null ? '' : plain(timedSeconds),
-    heard: heardSeconds === null ? '' : formatShutter(heardSeconds).replace('¼', '1/4'),
+    heard: heardSeconds === null ? '' : heardText(heardSeconds),
+    recorded: null,
     support: conditions.support ?? 'hand',
     ...{ note: frame.note, subject: about.subject, reason: about.reason, tags: textFromTags(about.tags) }
   };
@@ -109,7 +118,12 @@ export function readDraft(
     return read.ok ? read.value.seconds : fault(field, explainQuantity(read.error));
   };
   const timedSeconds = seconds('held', frame.timedSeconds);
-  const heardSeconds = seconds('heard', frame.heardSeconds);
+  const { recorded } = draft;
+  const isRecorded = recorded !== null && draft.heard.trim() === heardText(recorded.seconds);
+  const heardSeconds = isRecorded ? recorded.seconds : seconds('heard', frame.heardSeconds);
+  // what is typed anew was heard by ear
+  const byHand = heardSeconds === frame.heardSeconds ? frame.heardSdStops : null;
+  const heardSdStops = isRecorded ? recorded.sdStops : byHand;
   const subjectM = ((): number | null => {
     const text = draft.distance.trim();
     if (text === '') return null;
@@ -128,7 +142,7 @@ export function readDraft(
     ...{ number: whole, takenAt: taken.value, place: draft.place.trim(), light, guess: frame.guess },
     conditions: conditionsWith(frame.conditions, draft.support, subjectM),
     choice: choiceFrom(draft.choice, frame.choice),
-    ...{ note: draft.note, timedSeconds, heardSeconds },
+    ...{ note: draft.note, timedSeconds, heardSeconds, heardSdStops },
     about: { subject: draft.subject.trim(), reason: draft.reason.trim(), tags: tagsFrom(draft.tags) }
   };
   return ok(changedFacts(factsOf(frame), facts));

@@ -30,6 +30,7 @@ const NAMES: Readonly<Record<keyof FrameFacts, string>> = {
     note: 'Note',
     timedSeconds: 'Held',
     heardSeconds: 'Heard',
+    heardSdStops: 'Heard how well',
     about: 'Subject, reason, tags'
   }
 };
@@ -61,6 +62,10 @@ function words(fact: keyof FrameFacts, facts: SomeFacts, camera: Camera | null):
       return facts.timedSeconds == null ? 'not timed' : `${formatDecimal(facts.timedSeconds, 1)} s`;
     case 'heardSeconds':
       return facts.heardSeconds == null ? 'not heard' : formatShutter(facts.heardSeconds);
+    case 'heardSdStops':
+      return facts.heardSdStops == null
+        ? 'by ear'
+        : `give or take ${formatDecimal(facts.heardSdStops, 2)} stop`;
     case 'about': {
       const { subject = '', reason = '', tags = [] } = facts.about ?? {};
       return [subject, reason, ...tags].filter((s) => s !== '').join(' · ') || 'none';

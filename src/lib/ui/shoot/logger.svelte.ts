@@ -1,5 +1,6 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
 import { NOTHING_ABOUT } from '#core/log/frame.ts';
+import type { Heard } from '#core/log/heard.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
@@ -19,7 +20,9 @@ export class Logger {
   /** How long the exposure was really held open; goes into the next frame. */
   timedSeconds = $state<number | null>(null);
   /** The time that a camera which times itself was heard to take; goes into the next frame. */
-  heardSeconds = $state<number | null>(null);
+  heard = $state.raw<Heard | null>(null);
+  /** The frame that was logged last. */
+  logged = $state.raw<{ readonly id: string; readonly number: number } | null>(null);
 
   readonly #current: Current;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
@@ -77,7 +80,8 @@ export class Logger {
       ...{ cameraRevision: pair.cameraRevision, filmRevision: pair.filmRevision },
       choice: judged.shown.setting.choice,
       series: this.bracket?.series ?? null,
-      ...{ timedSeconds: this.timedSeconds, heardSeconds: this.heardSeconds },
+      timedSeconds: this.timedSeconds,
+      ...{ heardSeconds: this.heard?.seconds ?? null, heardSdStops: this.heard?.sdStops ?? null },
       about: { ...NOTHING_ABOUT, reason: this.#current.reason.trim() }
     };
     const put = await offline.put({ kind: 'log', frame });
@@ -89,7 +93,8 @@ export class Logger {
       return;
     }
     this.timedSeconds = null;
-    this.heardSeconds = null;
+    this.heard = null;
+    this.logged = { id, number };
     this.#current.reason = '';
     this.#current.guess = null;
     this.#current.picked = null;

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { MeasuredTime } from '#core/bench/shutter/slow-motion.ts';
+  import { recordedSd } from '#core/log/heard.ts';
   import { sayTime } from '../../text/say.ts';
-  import { SoundTest, type Marked } from './sound-test.svelte.ts';
+  import type { Marked } from '../../heard/clicks.svelte.ts';
+  import { SoundTest } from './sound-test.svelte.ts';
   import Waveform from './Waveform.svelte';
 
   let { markSeconds, ontaken }: { markSeconds: number | null; ontaken: (time: MeasuredTime) => void } =
@@ -11,11 +13,9 @@
   onMount(() => () => test.stop());
   let seed = 1;
   const seconds = $derived(test.marked ? test.marked.closeSeconds - test.marked.openSeconds : null);
-  /** What a person who put the marks knows of it: the blades' lag alone, one sd in seconds. Assumed. */
-  const LAG_SECONDS = 0.0015;
   function take(): void {
     if (seconds === null) return;
-    ontaken({ seconds, sdStops: LAG_SECONDS / (seconds * Math.LN2) });
+    ontaken({ seconds, sdStops: recordedSd(seconds) });
     if (test.at + 1 < test.releases.length) test.go(test.at + 1);
   }
 </script>
@@ -28,7 +28,7 @@
 {:else}
   <div class="flex flex-wrap gap-2">
     <button type="button" class="btn preset-filled min-h-11" onclick={() => void test.listen()}
-      >{test.taking ? 'Stop recording' : 'Record'}</button
+      >{test.clicks.taking ? 'Stop recording' : 'Record'}</button
     >
     <label class="btn preset-outlined min-h-11 cursor-pointer"
       >Choose a recording<input
@@ -46,17 +46,17 @@
       >Try a simulated shutter</button
     >
   </div>
-  {#if test.taking}<p role="status">
+  {#if test.clicks.taking}<p role="status">
       Listening: hold the camera near, and leave a pause after each release.
     </p>{/if}
-  {#if test.progress !== null}<progress
+  {#if test.clicks.progress !== null}<progress
       class="progress w-full"
       max="1"
-      value={test.progress}
+      value={test.clicks.progress}
       aria-label="Looking for clicks"
     ></progress>{/if}
-  {#if test.trouble !== ''}<p role="alert">{test.trouble}</p>{/if}
-  {#if test.recording && test.release}
+  {#if test.clicks.trouble !== ''}<p role="alert">{test.clicks.trouble}</p>{/if}
+  {#if test.clicks.recording && test.release}
     {@const { proposals, onsets } = test.release}
     {#if test.releases.length > 1}
       <p role="status">
@@ -75,7 +75,7 @@
     {/if}
     <figure class="chart m-0">
       <Waveform
-        recording={test.recording}
+        recording={test.clicks.recording}
         {onsets}
         marked={test.marked}
         onmarked={(marked: Marked) => (test.moved = marked)}

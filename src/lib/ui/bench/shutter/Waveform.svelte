@@ -3,8 +3,8 @@
   import { scaleLinear } from 'd3-scale';
   import { envelopeOf } from '#core/bench/shutter/envelope.ts';
   import type { Onset } from '#core/bench/shutter/onsets.ts';
-  import type { Recording } from './recording.ts';
-  import type { Marked } from './sound-test.svelte.ts';
+  import type { Recording } from '../../heard/recording.ts';
+  import type { Marked } from '../../heard/clicks.svelte.ts';
 
   let {
     recording,

@@ -1,0 +1,2 @@
+-- How unsure a time that was heard is; null: by ear.
+alter table frame add column heard_sd_stops real;

@@ -1,0 +1,73 @@
+// The shutter is listened for through a microphone that plays a release made for it.
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { simulatedRelease } from '#core/bench/shutter/simulated.ts';
+import { expect, test } from './app.ts';
+import config from '../../playwright.config.ts';
+
+/** A WAV file of one release: 16 bit, one channel. */
+function releaseFile(seconds: number): string {
+  const { samples, rate } = simulatedRelease({ seconds, kind: 'leaf', seed: 4, signalDb: 30 });
+  const loudest = samples.reduce((most, v) => Math.max(most, Math.abs(v)), 0);
+  const wav = Buffer.alloc(44 + 2 * samples.length);
+  wav.write('RIFF', 0);
+  wav.writeUInt32LE(36 + 2 * samples.length, 4);
+  wav.write('WAVEfmt ', 8);
+  wav.writeUInt32LE(16, 16);
+  wav.writeUInt16LE(1, 20);
+  wav.writeUInt16LE(1, 22);
+  wav.writeUInt32LE(rate, 24);
+  wav.writeUInt32LE(2 * rate, 28);
+  wav.writeUInt16LE(2, 32);
+  wav.writeUInt16LE(16, 34);
+  wav.write('data', 36);
+  wav.writeUInt32LE(2 * samples.length, 40);
+  samples.forEach((v, i) => wav.writeInt16LE(Math.round((v / loudest) * 24_000), 44 + 2 * i));
+  const file = join(mkdtempSync(join(tmpdir(), 'just-enough-heard-')), 'release.wav');
+  writeFileSync(file, wav);
+  return file;
+}
+const WAV = releaseFile(1 / 2);
+const { launchOptions } = config.projects?.[0]?.use ?? {};
+
+test.use({
+  permissions: ['microphone'],
+  launchOptions: {
+    ...launchOptions,
+    args: [
+      ...(launchOptions?.args ?? []),
+      ...['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
+      `--use-file-for-fake-audio-capture=${WAV}%noloop`
+    ]
+  }
+});
+
+test(
+  'listening on Shoot: the time goes with the frame, or after it, and says what the eye read',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/shoot?scene=room-evening&load=demo-load-pelican`);
+    const heard = page.getByTestId('heard');
+    // by ear first
+    await heard.getByLabel('The time you heard').selectOption({ label: 'about ¼' });
+    await expect(page.getByTestId('heard-says')).toContainText(/¼ s heard: .* under its usual/);
+    await expect(page.getByTestId('heard-says')).toContainText('Its eye read LV');
+    // then by the microphone: begun before the frame, said after it
+    await heard.getByRole('button', { name: 'Listen for it' }).click();
+    await expect(heard.getByRole('status')).toContainText('Listening');
+    // the release that plays is two seconds long
+    await expect(heard.getByRole('status')).toContainText('4 s');
+    await heard.getByRole('button', { name: 'Stop listening' }).click();
+    const which = heard.getByRole('group', { name: 'Which time was it?' });
+    await expect(which.getByRole('button', { name: '½ s', exact: true })).toBeVisible();
+    await page.getByTestId('log').click();
+    await expect(page.getByText(/Frame \d+ is logged/)).toBeVisible();
+    await expect(which).toContainText(/Frame \d+: which time was it/);
+    await which.getByRole('button', { name: '½ s', exact: true }).click();
+    await expect(page.getByText(/Frame \d+: ½ s heard/)).toBeVisible();
+    const noted = await (await page.request.get(`${app.url}/api/v1/frames?load=demo-load-pelican`)).text();
+    expect(noted).toMatch(/"heardSeconds":0\.5,|"heardSeconds":0\.(49|50)\d*,/);
+    expect(noted).toMatch(/"heardSdStops":0\.00\d+/);
+  }
+);
