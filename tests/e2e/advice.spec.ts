@@ -1,6 +1,5 @@
 // Advice that an experienced photographer would give: what holds a frame back, what to do first, and what is good to know.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './app.ts';
+import { axe, expect, test } from './app.ts';
 
 test(
   'in a room by hand: what holds the frame back and what to do first stand with the answer, above the fold',
@@ -18,7 +17,7 @@ test(
     await first.getByRole('button').click();
     await expect(page.getByTestId('verdict')).toContainText('It will likely come out');
     await expect(page.getByTestId('log')).not.toContainText('anyway');
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axe(page);
     expect(violations.map((v) => v.id)).toEqual([]);
   }
 );

@@ -1,6 +1,5 @@
 // The benches: what is measured arrives with the camera, what is worked out arrives on Shoot.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
 
 /** Fills a tile and leaves it. */
 async function put(page: Page, label: string | RegExp, text: string): Promise<void> {
@@ -11,7 +10,7 @@ async function put(page: Page, label: string | RegExp, text: string): Promise<vo
 /** Nothing runs off the screen, and nobody is shut out. */
 async function isSound(page: Page): Promise<void> {
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await axe(page);
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
 }
 

@@ -1,6 +1,5 @@
 // Entering and changing what is in the kit: cameras of every kind, films, things in the bag, loads that do not fit.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page, unfold } from './app.ts';
+import { axe, expect, test, unfold, type Page } from './app.ts';
 
 const KINDS = [
   'Nothing to set',
@@ -29,7 +28,7 @@ test(
         await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
         kind
       ).toBeLessThanOrEqual(0);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axe(page);
       expect(violations.map((v) => `${kind} ${v.id}`)).toEqual([]);
     }
   }

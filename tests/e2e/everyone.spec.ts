@@ -1,8 +1,8 @@
 // Every page for every pair of eyes and hands: no fault of accessibility, fingers' room, no sideways scrolling, forced colours,
 // twice the size, and no motion where none is wanted.
-import AxeBuilder from '@axe-core/playwright';
 import { PLACES } from '../../src/lib/ui/places/places.ts';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
+import type { BrowserContext } from '@playwright/test';
 
 /** Every place, and pages and states that are no places. */
 const PAGES: readonly string[] = [
@@ -39,14 +39,22 @@ async function smallTargets(page: Page): Promise<readonly string[]> {
   });
 }
 
+// one browser profile for all of them: what the first page fetched the next one has
+let context: BrowserContext | null = null;
+test.afterAll(async () => {
+  await context?.close();
+  context = null;
+});
 for (const size of ['@phone', '@desktop'] as const) {
   for (const path of PAGES) {
-    test(`${path} holds nobody up ${size}`, { tag: size }, async ({ shared: app, page }) => {
+    test(`${path} holds nobody up ${size}`, { tag: size }, async ({ shared: app, browser }) => {
+      context ??= await browser.newContext();
+      const page = await context.newPage();
       const said: string[] = [];
       page.on('console', (message) => message.type() === 'error' && said.push(message.text()));
       await page.goto(`${app.url}${path}`);
       await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axe(page);
       expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
         []
       );
@@ -56,6 +64,7 @@ for (const size of ['@phone', '@desktop'] as const) {
       expect(await smallTargets(page)).toEqual([]);
       // no style or script that the page does not allow, nothing missing but the page that is not there
       expect(said.filter((text) => !text.includes('404'))).toEqual([]);
+      await page.close();
     });
   }
 }

@@ -1,6 +1,5 @@
 // Shoot with the camera in the other hand: checks, remedies, purposes, filters, flash, long exposures, brackets, looks, keys.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
 
 const chance = async (page: Page): Promise<number> =>
   Number((await page.getByTestId('chance').textContent())?.replace(/\D.*/s, ''));
@@ -220,7 +219,7 @@ test(
       await expect(page.locator('html')).toHaveAttribute('data-scheme', look);
       for (const name of [/^Distance/, /^On the lens/]) {
         await page.getByRole('button', { name }).click();
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        const { violations } = await axe(page);
         expect(
           violations.map((v) => `${look} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
         ).toEqual([]);

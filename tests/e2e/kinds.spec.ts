@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './app.ts';
+import { axe, expect, test } from './app.ts';
 
 const KINDS = [
   ['Thimble reusable', 'none', 'Nothing to set'],
@@ -77,7 +76,7 @@ test(
     await page.getByRole('slider', { name: 'Light now' }).focus();
     await page.keyboard.press('Home');
     await expect(page.getByText(/Too dark by/).first()).toBeVisible();
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axe(page);
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
       []
     );

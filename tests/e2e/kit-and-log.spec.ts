@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, unfold } from './app.ts';
+import { axe, expect, test, unfold } from './app.ts';
 
 test(
   'a first visit: three questions, an answer, a logged frame',
@@ -207,7 +206,7 @@ test(
       '/nowhere'
     ]) {
       await page.goto(app.url + path);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axe(page);
       expect(
         violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
       ).toEqual([]);

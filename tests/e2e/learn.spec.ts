@@ -1,6 +1,5 @@
 // Prints on the table: judged against printed tones, what they say of the camera, taken up, and back.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './app.ts';
+import { axe, expect, test } from './app.ts';
 
 interface CameraBody {
   readonly biasStops: number;
@@ -17,7 +16,7 @@ test(
     await page.goto(`${app.url}/log?film=demo-load-marigold`);
     await page.getByRole('link', { name: 'Judge its frames' }).click();
     await expect(page.getByText('Nothing yet. Judge a few frames')).toBeVisible();
-    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    expect((await axe(page)).violations).toEqual([]);
     for (const n of [1, 2, 3]) {
       await expect(page.locator(`[data-seen=yes][aria-label="Judge frame ${n}"]`)).toBeVisible();
       await page.keyboard.press('4');

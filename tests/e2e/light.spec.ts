@@ -1,6 +1,5 @@
 // Every way to know the light ends in another verdict on Shoot.
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
 
 const lv = async (page: Page): Promise<string> => (await page.getByTestId('assumed').textContent()) ?? '';
 const way = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
@@ -232,7 +231,7 @@ test(
         await page.getByLabel(/Where is it|Another place/).fill('47.5 -28');
         await expect(page.getByText('How the light goes on')).toBeVisible();
       }
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axe(page);
       expect(
         violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
       ).toEqual([]);
@@ -244,7 +243,7 @@ test(
     await page.getByRole('button', { name: /^Its eye sees/ }).click();
     await page.getByRole('button', { name: 'Draw what its eye sees' }).click();
     await expect(page.getByTestId('eye-says')).toBeVisible();
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axe(page);
     expect(violations.map((v) => `eye ${v.id}`)).toEqual([]);
   }
 );

@@ -1,7 +1,6 @@
 // A day out: stops, what takes them, what to pack, the order changed by keys, the calendar; and films compared for a place.
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
 
 const worked = (page: Page) =>
   expect(page.getByTestId('outing')).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 });
@@ -31,7 +30,7 @@ test(
     await expect(stops(page).nth(1)).toContainText('This is earlier than the stop before it.', {
       timeout: 60_000
     });
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axe(page);
     expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
 
     // it stays so, over a reload
@@ -115,7 +114,7 @@ test('films compared for a place: ranked, drawn, broken off', { tag: '@phone' },
   await expect(
     page.getByText('“3” is no number of days. Give 0 to 2; the rest has full cloud.')
   ).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await axe(page);
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
 });
 

@@ -1,9 +1,8 @@
 // Eight frames of ISO 160, and trains in the dusk: from the place to the window, the calendar, and Shoot at that minute.
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import type { Locator } from '@playwright/test';
-import { expect, test, type Page } from './app.ts';
+import { axe, expect, test, type Page } from './app.ts';
 
 const DAY = '2027-03-12';
 
@@ -234,7 +233,7 @@ test(
         }
       }
     }
-    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    expect((await axe(page)).violations).toEqual([]);
     const printed = async (name: string): Promise<readonly [text: string, info: string]> => {
       const path = test.info().outputPath(name);
       await page.pdf({ path, preferCSSPageSize: true });

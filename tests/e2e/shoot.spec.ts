@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test, unfold } from './app.ts';
+import { axe, expect, test, unfold } from './app.ts';
 
 const SOFT = 'shadow=soft';
 
@@ -80,7 +79,7 @@ test('every camera’s page is free of serious accessibility faults', async ({ s
   for (const load of ['demo-load-marigold', 'demo-load-pebble', 'demo-load-corvane']) {
     await page.goto(`${app.url}/shoot?${SOFT}&load=${load}`);
     await expect(page.getByTestId('instruction')).toBeVisible();
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axe(page);
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual(
       []
     );

@@ -55,7 +55,7 @@
     const put = await offline.put({
       kind: 'edit',
       frameId: frame.id,
-      from: { heardSeconds: null, heardSdStops: null },
+      from: { heardSeconds: frame.heard?.seconds ?? null, heardSdStops: frame.heard?.sdStops ?? null },
       to: { heardSeconds: time.seconds, heardSdStops: time.sdStops }
     });
     if (put.kind === 'asked') sayTrouble(sayConflict(put.conflict, judged.pair.camera));

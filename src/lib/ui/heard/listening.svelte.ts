@@ -8,6 +8,8 @@ import { Clicks } from './clicks.svelte.ts';
 export interface WaitingFrame {
   readonly id: string;
   readonly number: number;
+  /** What was noted with it. */
+  readonly heard: Heard | null;
 }
 
 /** Nobody listens longer than this for one frame. */

@@ -4,6 +4,7 @@ import type { Heard } from '#core/log/heard.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
+import type { WaitingFrame } from '../heard/listening.svelte.ts';
 import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
 import { sayConflict } from '../offline/say-offline.ts';
@@ -22,7 +23,7 @@ export class Logger {
   /** The time that a camera which times itself was heard to take; goes into the next frame. */
   heard = $state.raw<Heard | null>(null);
   /** The frame that was logged last. */
-  logged = $state.raw<{ readonly id: string; readonly number: number } | null>(null);
+  logged = $state.raw<WaitingFrame | null>(null);
 
   readonly #current: Current;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
@@ -93,8 +94,8 @@ export class Logger {
       return;
     }
     this.timedSeconds = null;
+    this.logged = { id, number, heard: this.heard };
     this.heard = null;
-    this.logged = { id, number };
     this.#current.reason = '';
     this.#current.guess = null;
     this.#current.picked = null;
