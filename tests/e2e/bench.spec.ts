@@ -200,3 +200,27 @@ test(
     await expect(page.getByText(/LV 10/).first()).toBeVisible();
   }
 );
+
+test(
+  'an eye is shown four lights: what it should do is told, what was found goes to the camera',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/eye?load=demo-load-heron`);
+    const row = (name: string) => page.getByRole('listitem', { name, exact: true });
+    await row('Lamp').getByLabel('What it did').selectOption('t0.25');
+    await expect(row('Twice as far')).toContainText('about 1 s');
+    await row('Twice as far').getByLabel('What it did').selectOption('t0.25');
+    await expect(page.getByTestId('eye')).toContainText('Dead');
+    await row('Twice as far').getByLabel('What it did').selectOption('t1');
+    await expect(page.getByTestId('eye')).toContainText('Alive');
+    await row('Lamp').getByLabel('A meter there reads').fill('very bright');
+    await page.keyboard.press('Tab');
+    await expect(page.getByText(/“very bright”/)).toBeVisible();
+    await row('Twice as far').getByLabel('What it did').selectOption('t0.25');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Note it with the camera' }).click();
+    await expect(page.getByText('Noted with the Heron folding')).toBeVisible();
+    await page.goto(`${app.url}/shoot?load=demo-load-heron&shadow=soft`);
+    await expect(page.getByTestId('told')).toContainText('Its eye was found dead');
+  }
+);

@@ -103,6 +103,11 @@ export const STANDS = ['socket', 'adapter', 'flat'] as const satisfies readonly 
 /** Ways a cable release is put on. */
 export const RELEASES = ['socket', 'adapter', 'none'] as const satisfies readonly Mounts['release'][];
 
+/** What a test of the electric eye found: it follows the light, follows it badly, not at all, or is off by a constant. */
+export const EYE_FINDINGS = ['alive', 'slow', 'dead', 'off'] as const;
+/** @see EYE_FINDINGS */
+export type EyeFound = (typeof EYE_FINDINGS)[number];
+
 /** The most reminders a camera has. */
 export const MOST_REMINDERS = 8;
 
@@ -126,6 +131,8 @@ export interface CameraTraits {
   readonly checks: readonly string[];
   /** Left out = nobody said. */
   readonly mounts?: Mounts | undefined;
+  /** Left out = nobody tested it. */
+  readonly eyeFound?: EyeFound | undefined;
 }
 
 /** A still camera with nothing special: focused by its control if it has one, no flash, finder over the lens. */

@@ -16,8 +16,11 @@ const AUTOMATIC = cameraWith([fixed('aperture', 'f/8', 8)], {
 const situation = (lv: number, more: Partial<Situation> = {}): Situation => ({
   ...{ camera: AUTOMATIC, film: INSTANT, light: { lv, sdStops: 0.5 }, contrast: 'normal', ...more }
 });
-const means = (asked: Situation, seconds: number, sdStops: number | null = null) =>
-  whatHeardMeans(asked, bestSetting(asked), { seconds, sdStops });
+const means = (asked: Situation, seconds: number, sdStops: number | null = null) => {
+  const verdict = bestSetting(asked, {});
+  if (!verdict) throw new Error('no setting');
+  return whatHeardMeans(asked, verdict, { seconds, sdStops });
+};
 
 describe('a time that was heard', () => {
   // f/8 at ISO 800: LV 5 is EV 8, so 64/t = 2^8 and t = 1/4 s

@@ -20,6 +20,8 @@ export type Told =
   | { readonly told: 'no-figures'; readonly seconds: number }
   /** The picture lies off what the finder shows at any distance, shares of the frame (+ = right, up). */
   | { readonly told: 'aim'; readonly rightShare: number; readonly upShare: number }
+  /** A test found that the camera's eye does not follow the light, or not well. */
+  | { readonly told: 'eye'; readonly found: 'dead' | 'slow' }
   /** Lit from behind: a flash that is at hand lights the face up to here, metres. */
   | { readonly told: 'fill-flash'; readonly name: string; readonly toM: number }
   /** The rule of one over the film's speed: an aperture by the light and that time, the filters on it counted. */
@@ -65,6 +67,9 @@ export function toldBefore(
     found.push({ told: 'stops-subject', seconds: longestStill(half, SUBJECT_SPREAD, Z_STILL) });
   if (seconds > NO_FIGURES_BEYOND && film.reciprocity.kind === 'none')
     found.push({ told: 'no-figures', seconds });
+  const { eyeFound } = camera;
+  if ((eyeFound === 'dead' || eyeFound === 'slow') && setsItself(camera) && !verdict.setting.overridden)
+    found.push({ told: 'eye', found: eyeFound });
   const { rightShare, upShare } = camera.finder;
   if (Math.max(Math.abs(rightShare), Math.abs(upShare)) >= AIM_WORTH)
     found.push({ told: 'aim', rightShare, upShare });

@@ -1,6 +1,6 @@
 // What cameras and films are beside exposure, as JSON.
 import { array, boolean, lazy, number, object, string } from 'yup';
-import { MOST_REMINDERS, RELEASES, STANDS } from '#core/camera/traits.ts';
+import { EYE_FINDINGS, MOST_REMINDERS, RELEASES, STANDS } from '#core/camera/traits.ts';
 import type { Balance, Perforation } from '#core/film/traits.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 
@@ -141,7 +141,8 @@ export const cameraTraitFields = {
     release: string().oneOf(RELEASES).nullable().defined()
   })
     .optional()
-    .default(undefined)
+    .default(undefined),
+  eyeFound: string().oneOf(EYE_FINDINGS).optional()
 };
 /** Fields of a film's traits. */
 export const filmTraitFields = {

@@ -52,8 +52,11 @@ export function withUntouched(was: Camera, asRead: Camera, now: Camera): Camera 
   const sorted = known ? [...controls].sort((a, b) => order(a) - order(b)) : controls;
   const names = (Object.keys(now) as (keyof Camera)[]).filter((name) => name !== 'controls');
   const parts = names.map((name) => [name, merged<unknown>(was[name], asRead[name], now[name])] as const);
+  // what no sheet has room for: found on a bench, or written elsewhere
+  const offSheet = Object.entries(was).filter(([name]) => !(name in asRead) && !(name in now));
   return {
     ...now,
+    ...Object.fromEntries(offSheet),
     ...Object.fromEntries(parts),
     controls: sorted
   };

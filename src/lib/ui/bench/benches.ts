@@ -1,5 +1,6 @@
 // The benches there are. A further one is a folder here, a page, and one line in this list and in the list of places.
 import Aperture from '@lucide/svelte/icons/aperture';
+import Eye from '@lucide/svelte/icons/eye';
 import Film from '@lucide/svelte/icons/film';
 import Hourglass from '@lucide/svelte/icons/hourglass';
 import LampDesk from '@lucide/svelte/icons/lamp-desk';
@@ -30,6 +31,12 @@ export const BENCHES: readonly Bench[] = [
     name: 'Shutter test',
     says: 'By sound, slow motion or a light sensor: what each speed really is.',
     icon: Timer
+  },
+  {
+    path: '/bench/eye',
+    name: 'Is the eye alive?',
+    says: 'Four lights, and what the camera makes of them: alive, slow, dead, or off by so much.',
+    icon: Eye
   },
   {
     path: '/bench/sharp',

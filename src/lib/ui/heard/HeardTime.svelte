@@ -12,6 +12,7 @@
   import { sayConflict } from '../offline/say-offline.ts';
   import type { Logger } from '../shoot/logger.svelte.ts';
   import { sayTime } from '../text/say.ts';
+  import { EAR_TIMES } from './ear-times.ts';
   import ListenForTime from './ListenForTime.svelte';
   import { Listening } from './listening.svelte.ts';
   import { sayHeard, sayHeardTime } from './say-heard.ts';
@@ -19,8 +20,6 @@
   let { judged, logger }: { judged: Judged; logger: Logger } = $props();
   const current = useCurrent();
   const uid = $props.id();
-  /** Times an ear can tell apart. Common practice, no source. */
-  const TIMES = [1 / 60, 1 / 30, 1 / 15, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 8, 15] as const;
   const listening = new Listening();
 
   const heard = $derived(logger.heard);
@@ -77,7 +76,7 @@
       <option value=""
         >{heard === null || heard.sdStops === null ? 'not listened for' : sayHeardTime(heard)}</option
       >
-      {#each TIMES as time (time)}<option value={String(time)}>about {formatShutter(time)}</option>{/each}
+      {#each EAR_TIMES as time (time)}<option value={String(time)}>about {formatShutter(time)}</option>{/each}
     </select>
     <ListenForTime
       {listening}

@@ -29,6 +29,7 @@ export const PLACES: readonly Place[] = [
   { path: '/plan/film', name: 'Which film?', key: null, icon: null, offline: true, light: false },
   { path: '/bench/opening', name: 'Measure the opening', key: null, icon: null, offline: true, light: false },
   { path: '/bench/shutter', name: 'Shutter test', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/eye', name: 'Is the eye alive?', key: null, icon: null, offline: true, light: false },
   { path: '/bench/long', name: 'Long exposures', key: null, icon: null, offline: true, light: false },
   { path: '/bench/same', name: 'Keep this exposure', key: null, icon: null, offline: true, light: false },
   { path: '/bench/sharp', name: 'Sharp from, to', key: null, icon: null, offline: true, light: false },

@@ -148,6 +148,10 @@ export function sayTold(told: Told): string {
       return `${sayTime(told.seconds)} or shorter stops the subject.`;
     case 'no-figures':
       return `This film has no figures beyond 1 s: what ${sayTime(told.seconds)} loses is not counted. Look them up on its sheet.`;
+    case 'eye':
+      return told.found === 'dead'
+        ? 'Its eye was found dead: what it sets by itself is chance. Set it by hand, or hold it open.'
+        : 'Its eye was found slow: in bright light it lets through too much, in dim light too little.';
     case 'aim':
       return sayAimOff(told);
     case 'fill-flash':
