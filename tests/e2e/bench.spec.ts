@@ -224,3 +224,58 @@ test(
     await expect(page.getByTestId('told')).toContainText('Its eye was found dead');
   }
 );
+
+test(
+  'film the camera was not made for: marks, ways out, what it believes, a new back',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/mismatch?load=demo-load-heron&shadow=soft`);
+    await expect(page.getByTestId('dial')).toContainText('Speed dial');
+    await expect(page.getByRole('button', { name: /closest/ })).toHaveAttribute('aria-pressed', 'true');
+    const cells = page.getByRole('table', { name: /speed dial against/ }).getByRole('button');
+    await expect(cells).toHaveCount(8);
+    await isSound(page);
+    await cells.first().click();
+    const chosen = await page.getByTestId('dial').innerText();
+    await page.getByRole('button', { name: 'Set it on Shoot' }).click();
+    await expect(page.getByTestId('instruction')).toContainText(chosen.split(',')[0] ?? 'none');
+
+    await page.goto(`${app.url}/bench/mismatch?load=demo-load-pelican&shadow=none`);
+    await page.getByText('Test', { exact: true }).click();
+    await page.getByLabel('1: came out').selectOption('2');
+    await page.getByLabel('2: came out').selectOption('2');
+    await expect(page.getByTestId('believes')).toContainText('It believes in about ISO');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Keep with the camera' }).click();
+    await expect(page.getByText(/believes in ISO \d+ from now on/)).toBeVisible();
+
+    await page.getByText('New back', { exact: true }).click();
+    await page.getByLabel('The finder was made for').selectOption('pack');
+    await expect(page.getByTestId('crop')).toContainText('hundredths of the width');
+    await put(page, '1: sharpest at', '0.1 m');
+    await expect(page.getByText('this lens draws nothing')).toBeVisible();
+    await page.getByLabel('1: set to').selectOption('2');
+    await put(page, '1: sharpest at', '1.6 m');
+    await expect(page.getByTestId('shift')).toContainText('mm too far back');
+    await isSound(page);
+    await page.getByRole('button', { name: 'Keep with the camera' }).click();
+    await expect(page.getByText('mean what was found')).toBeVisible();
+
+    await page.goto(`${app.url}/bench/mismatch?load=demo-load-pelican&shadow=none`);
+    await page.getByText('Ways out', { exact: true }).click();
+    await put(page, 'Costs once: the conversion, or another camera', 'much');
+    await expect(page.getByText(/“much” is no price/)).toBeVisible();
+    await put(page, 'Costs once: the conversion, or another camera', '120');
+    await put(page, 'A frame costs now', '4');
+    await put(page, 'A frame costs then', '1');
+    await expect(page.getByTestId('pays')).toHaveText('It pays after 40 frames.');
+    await isSound(page);
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'on the pack' })
+      .getByRole('button', { name: 'Set it on Shoot' })
+      .click();
+    await expect(page).toHaveURL(/\/shoot/);
+    await expect(page.getByText(/on the pack/).first()).toBeAttached();
+  }
+);

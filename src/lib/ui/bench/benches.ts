@@ -6,6 +6,7 @@ import Hourglass from '@lucide/svelte/icons/hourglass';
 import LampDesk from '@lucide/svelte/icons/lamp-desk';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
 import Scale from '@lucide/svelte/icons/scale';
+import Shuffle from '@lucide/svelte/icons/shuffle';
 import Timer from '@lucide/svelte/icons/timer';
 import Zap from '@lucide/svelte/icons/zap';
 
@@ -61,6 +62,12 @@ export const BENCHES: readonly Bench[] = [
     name: 'Flash',
     says: 'How far each power serves, the power for a distance, the guide number it really has.',
     icon: Zap
+  },
+  {
+    path: '/bench/mismatch',
+    name: 'Converted or mismatched',
+    says: 'Film or a back that the camera was not made for: the nearest marks, a filter, other electronics, a scale that is off.',
+    icon: Shuffle
   },
   {
     path: '/bench/lamp',

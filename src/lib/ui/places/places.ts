@@ -34,6 +34,14 @@ export const PLACES: readonly Place[] = [
   { path: '/bench/same', name: 'Keep this exposure', key: null, icon: null, offline: true, light: false },
   { path: '/bench/sharp', name: 'Sharp from, to', key: null, icon: null, offline: true, light: false },
   { path: '/bench/flash', name: 'Flash', key: null, icon: null, offline: true, light: false },
+  {
+    path: '/bench/mismatch',
+    name: 'Converted or mismatched',
+    key: null,
+    icon: null,
+    offline: true,
+    light: false
+  },
   { path: '/bench/lamp', name: 'Lamp', key: null, icon: null, offline: true, light: false },
   { path: '/bench/reel', name: 'Reel', key: null, icon: null, offline: true, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },

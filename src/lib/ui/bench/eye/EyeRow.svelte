@@ -1,5 +1,6 @@
 <!-- One light that is shown to the eye: what to do, what should happen, what did happen, and what a meter says. -->
 <script lang="ts">
+  import type { Proposal } from '#core/bench/shutter/proposals.ts';
   import type { EyeLight, EyeSign } from '#core/bench/eye-test.ts';
   import { setsOf, type Camera } from '#core/camera/camera.ts';
   import type { Setting } from '#core/camera/setting.ts';
@@ -101,6 +102,6 @@
   <ListenForTime
     {listening}
     expectedSeconds={null}
-    ontake={(p) => onsign({ kind: 'time', heard: listening.take(p) })}
+    ontake={(p: Proposal) => onsign({ kind: 'time', heard: listening.take(p) })}
   />
 {/if}
