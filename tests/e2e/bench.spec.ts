@@ -276,6 +276,8 @@ test(
       .getByRole('button', { name: 'Set it on Shoot' })
       .click();
     await expect(page).toHaveURL(/\/shoot/);
-    await expect(page.getByText(/on the pack/).first()).toBeAttached();
+    await expect(page.getByTestId('verdict')).toBeVisible();
+    const loads = await (await page.request.get(`${app.url}/api/v1/loads`)).text();
+    expect(loads).toMatch(/"packFilter":\{"name":"","stops":[\d.]+,"on":true\}/);
   }
 );

@@ -1,12 +1,14 @@
 <!-- Film faster or slower than the camera believes: a filter here or there, or other electronics; what each costs in time, depth and money. -->
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { believing, paysAfter, waysOut, type WayOut } from '#core/bench/mismatch/ways-out.ts';
   import { PLAIN } from '#core/error/circumstances.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
   import { formatDecimal, parseDecimal } from '#core/units/decimal.ts';
   import { formatStops } from '#core/units/stops.ts';
+  import { changeLoad } from '../../api.ts';
   import { useCurrent } from '../../current.svelte.ts';
+  import { sayTrouble } from '../../notices/say.ts';
   import { chanceInHundred, sayMetres, sayTime } from '../../text/say.ts';
   import ReadTile from '../../tile/ReadTile.svelte';
   import { keepCamera } from '../keep-camera.ts';
@@ -46,6 +48,19 @@
         believing(pair.camera, way.iso),
         `The ${pair.camera.name} believes in ISO ${way.iso} from now on.`
       );
+      return;
+    }
+    // what lies on the pack belongs to the pack
+    if (way.kind === 'filter' && way.place === 'pack') {
+      const { loadId, loadRevision } = judged.pair;
+      const packFilter = { name: '', stops: way.stops, on: true };
+      const laid = await changeLoad(loadId, { packFilter }, loadRevision);
+      if (!laid.ok) {
+        sayTrouble(laid.error.words);
+        return;
+      }
+      await invalidateAll();
+      await goto('/shoot');
       return;
     }
     const circumstances = { ...PLAIN, ...current.asked.circumstances };
