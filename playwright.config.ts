@@ -1,12 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const launchOptions = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    ...['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
-    ...['--disable-background-networking', '--disable-component-update', '--disable-sync']
-  ]
-};
+import { LAUNCH } from './tests/e2e/browser.ts';
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -25,12 +18,12 @@ export default defineConfig({
       // what phones do away from home, and what is tagged for the other size
       testIgnore: ['offline.spec.ts', 'phone.spec.ts'],
       grepInvert: /@phone/,
-      use: { viewport: { width: 1280, height: 800 }, launchOptions }
+      use: { viewport: { width: 1280, height: 800 }, launchOptions: LAUNCH }
     },
     {
       name: 'phone',
       grepInvert: /@desktop/,
-      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, launchOptions }
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, launchOptions: LAUNCH }
     }
   ]
 });

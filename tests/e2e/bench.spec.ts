@@ -281,3 +281,91 @@ test(
     expect(loads).toMatch(/"packFilter":\{"name":"","stops":[\d.]+,"on":true\}/);
   }
 );
+
+test(
+  'instant film: time by temperature, a table of its own, a clock that starts with the log',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/develop?load=demo-load-pelican&shadow=none`);
+    const time = page.getByTestId('instant-time');
+    await put(page, 'Temperature of the air, °C', 'cold');
+    await expect(page.getByText(/“cold” is no temperature/)).toBeVisible();
+    await put(page, 'Temperature of the air, °C', '20');
+    await expect(time).toHaveText('Uncover it after 15:00.');
+    await put(page, /Table of this film/, '20: 60, 10: 240');
+    await expect(page.getByText(/is no table/)).toBeVisible();
+    await put(page, /Table of this film/, '10: 240, 20: 60');
+    await expect(page.getByText(/The table goes with/)).toBeVisible();
+    console.log((await (await page.request.get(`${app.url}/api/v1/films`)).text()).match(/"developing":[^\]]*/g), await page.getByLabel(/Table of this film/).inputValue());
+    await put(page, 'Temperature of the air, °C', '15');
+    await expect(time).toHaveText('Uncover it after 2:00.');
+    await page.getByRole('button', { name: /start the clock/ }).click();
+    await expect(page.getByRole('timer')).toHaveText(/^1:5\d$/);
+    await isSound(page);
+    await page.goto(`${app.url}/shoot?load=demo-load-pelican&shadow=none`);
+    await page.getByTestId('log').click();
+    await expect(page.getByTestId('developing')).toContainText(/uncover it in/);
+    await expect(page.getByTestId('developing').getByRole('timer')).toHaveText(/^(1:00|0:5\d)$/);
+    await isSound(page);
+  }
+);
+
+test(
+  'black and white: mixed by weight, the minutes refined, the tank’s clock, noted on the roll',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/develop?load=demo-load-pebble&shadow=none`);
+    const finished = await page.evaluate(async () => {
+      const headers = { 'content-type': 'application/json', 'if-match': '*' };
+      const body = JSON.stringify({ finished: true });
+      return (await fetch('/api/v1/loads/demo-load-pebble', { method: 'PATCH', headers, body })).status;
+    });
+    expect(finished).toBe(200);
+    await page.goto(`${app.url}/bench/develop?load=demo-load-marigold&shadow=none`);
+    await page.getByText('Black and white', { exact: true }).click();
+    await expect(page.getByTestId('pour').getByRole('listitem')).toHaveText([
+      '4.9 ml A',
+      '4.9 ml B',
+      '490 ml water'
+    ]);
+    await put(page, 'The tank holds, ml', '0');
+    await expect(page.getByText(/“0” is no volume/)).toBeVisible();
+    await put(page, 'The tank holds, ml', '510');
+    await expect(page.getByTestId('pour')).toContainText('500 ml water');
+    await put(page, 'Stock to mix, ml', '100');
+    await expect(page.getByRole('list', { name: 'Stock A' })).toContainText('1 g sodium metabisulphite');
+    // √(9·14) = 11.2 minutes, to a quarter
+    await expect(page.getByTestId('minutes')).toHaveText('11:15 in the developer.');
+    await put(page, 'Last time, minutes', '11');
+    await page.getByLabel('Its negatives looked').selectOption('flat');
+    // √(11·14) = 12.4
+    await expect(page.getByTestId('minutes')).toHaveText('12:30 in the developer.');
+    await page.getByRole('button', { name: /start the clock/ }).click();
+    await expect(page.getByTestId('hands')).toHaveText('Turn it over gently all the time');
+    await expect(page.getByRole('timer')).toHaveText(/^12:\d\d$/);
+    await isSound(page);
+    await page.getByRole('button', { name: 'Note it on the roll' }).click();
+    await expect(page.getByText(/^Noted on /)).toBeVisible();
+    const loads = await (await page.request.get(`${app.url}/api/v1/loads`)).text();
+    expect(loads).toContain('"developer":"Umber staining developer","dilution":"1+1+100","minutes":12.5');
+    expect(loads).toContain('"shiftStops":-1');
+  }
+);
+
+test(
+  'a developer is entered in the bag: what cannot be read is named, what is read comes back',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/kit/thing`);
+    await page.getByLabel('What it is').selectOption('developer');
+    await page.getByLabel('What you call it').fill('Two bottles');
+    await page.getByLabel('Its stocks, grams a litre').fill('A: sulphite ten');
+    await page.getByLabel('Parts of each stock').fill('1+15');
+    await page.getByLabel('Minutes, from and to').fill('8');
+    await page.getByRole('button', { name: /Keep|Add|Put/ }).click();
+    await expect(page.getByText(/“A: sulphite ten” cannot be read/)).toBeVisible();
+    await page.getByLabel('Its stocks, grams a litre').fill('A: sulphite 10, metol 2');
+    await page.getByRole('button', { name: /Keep|Add|Put/ }).click();
+    await expect(page.getByText(/1\+15, 8 min at 20 °C/)).toBeVisible();
+  }
+);

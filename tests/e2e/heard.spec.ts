@@ -2,14 +2,23 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { simulatedRelease } from '#core/bench/shutter/simulated.ts';
 import { expect, test } from './app.ts';
-import config from '../../playwright.config.ts';
+import { LAUNCH } from './browser.ts';
 
-/** A WAV file of one release: 16 bit, one channel. */
-function releaseFile(seconds: number): string {
-  const { samples, rate } = simulatedRelease({ seconds, kind: 'leaf', seed: 4, signalDb: 30 });
-  const loudest = samples.reduce((most, v) => Math.max(most, Math.abs(v)), 0);
+const RATE = 48_000;
+
+/** Two clicks, half a second apart, as a WAV file: 16 bit, one channel. */
+function releaseFile(apartSeconds: number): string {
+  const samples = new Float64Array(2 * RATE);
+  // the same noise on every run: a linear congruential generator
+  let state = 1;
+  const noise = (): number => (state = (state * 16_807) % 2_147_483_647) / 2_147_483_647 - 0.5;
+  samples.forEach((_, i) => (samples[i] = 0.004 * noise()));
+  for (const at of [0.6, 0.6 + apartSeconds])
+    for (let i = 0; i < 900; i++) {
+      const k = Math.round(at * RATE) + i;
+      samples[k] = (samples[k] ?? 0) + 0.8 * Math.exp(-i / 150) * Math.sin(0.8 * i);
+    }
   const wav = Buffer.alloc(44 + 2 * samples.length);
   wav.write('RIFF', 0);
   wav.writeUInt32LE(36 + 2 * samples.length, 4);
@@ -17,26 +26,25 @@ function releaseFile(seconds: number): string {
   wav.writeUInt32LE(16, 16);
   wav.writeUInt16LE(1, 20);
   wav.writeUInt16LE(1, 22);
-  wav.writeUInt32LE(rate, 24);
-  wav.writeUInt32LE(2 * rate, 28);
+  wav.writeUInt32LE(RATE, 24);
+  wav.writeUInt32LE(2 * RATE, 28);
   wav.writeUInt16LE(2, 32);
   wav.writeUInt16LE(16, 34);
   wav.write('data', 36);
   wav.writeUInt32LE(2 * samples.length, 40);
-  samples.forEach((v, i) => wav.writeInt16LE(Math.round((v / loudest) * 24_000), 44 + 2 * i));
+  samples.forEach((v, i) => wav.writeInt16LE(Math.round(24_000 * Math.max(-1, Math.min(1, v))), 44 + 2 * i));
   const file = join(mkdtempSync(join(tmpdir(), 'just-enough-heard-')), 'release.wav');
   writeFileSync(file, wav);
   return file;
 }
 const WAV = releaseFile(1 / 2);
-const { launchOptions } = config.projects?.[0]?.use ?? {};
 
 test.use({
   permissions: ['microphone'],
   launchOptions: {
-    ...launchOptions,
+    ...LAUNCH,
     args: [
-      ...(launchOptions?.args ?? []),
+      ...LAUNCH.args,
       ...['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
       `--use-file-for-fake-audio-capture=${WAV}%noloop`
     ]
@@ -51,7 +59,9 @@ test(
     const heard = page.getByTestId('heard');
     // by ear first
     await heard.getByLabel('The time you heard').selectOption('0.25');
-    await expect(page.getByTestId('heard-says')).toContainText(/^(¼|1\/4) s heard: .* (under|over) its usual/);
+    await expect(page.getByTestId('heard-says')).toContainText(
+      /^(¼|1\/4) s heard: .* (under|over) its usual/
+    );
     await expect(page.getByTestId('heard-says')).toContainText('Its eye read LV');
     // then by the microphone: begun before the frame, said after it
     await heard.getByRole('button', { name: 'Listen for it' }).click();

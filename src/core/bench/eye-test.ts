@@ -6,7 +6,7 @@ import type { Setting } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';
 import { wantedEv } from '../error/delta.ts';
 import type { LightValue } from '../light/lv.ts';
-import { heardSd, type Heard } from '../log/heard.ts';
+import { heardSd, type Heard } from '../camera/heard.ts';
 import type { EyeFound } from '../camera/traits.ts';
 
 /** The lights, in their order. */

@@ -28,6 +28,8 @@ export interface FilmTraits {
   /** Length in feet for cine film, one run; null = counted in frames. */
   readonly feet: number | null;
   readonly perforation: Perforation | null;
+  /** How long it develops by the temperature, where its owner says otherwise than its kind; left out = as usual. */
+  readonly developing?: readonly { readonly temperatureC: number; readonly seconds: number }[] | undefined;
   /** Whether its pack carries the battery that some cameras run on. */
   readonly packBattery: boolean;
 }

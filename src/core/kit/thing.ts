@@ -51,8 +51,30 @@ export interface ModifierThing {
   readonly stops: number;
 }
 
+/** What one stock of a developer is made of, in the order of mixing. */
+export interface DeveloperStock {
+  readonly name: string;
+  readonly parts: readonly { readonly name: string; readonly gramsPerLitre: number }[];
+}
+
+/** A developer for black and white film: mixed by its owner, or from a bottle. */
+export interface DeveloperThing {
+  readonly kind: 'developer';
+  /** Parts by volume: of each stock, then of water; [1] = used as it is. */
+  readonly dilution: readonly number[];
+  readonly stocks: readonly DeveloperStock[];
+  /** Minutes that its sheet gives, from and to, at a temperature. */
+  readonly fromMinutes: number;
+  readonly toMinutes: number;
+  readonly atC: number;
+  /** Stops of film speed that it costs, ≥ 0. */
+  readonly lossStops: number;
+  readonly agitation: 'gentle' | 'ordinary';
+}
+
 /** What a thing is. */
-export type ThingData = FilterThing | FlashThing | MeterThing | SupportThing | LampThing | ModifierThing;
+export type ThingData =
+  FilterThing | FlashThing | MeterThing | SupportThing | LampThing | ModifierThing | DeveloperThing;
 
 /** A thing in the kit. */
 export interface Thing {
@@ -68,5 +90,6 @@ export const THING_KINDS = [
   'meter',
   'support',
   'lamp',
-  'modifier'
+  'modifier',
+  'developer'
 ] as const satisfies readonly ThingData['kind'][];

@@ -6,7 +6,7 @@ import { settingOf, type Setting } from '../camera/setting.ts';
 import { isInstant, type Film } from '../film/film.ts';
 import { verdictOfFrame } from '../log/exposed.ts';
 import type { Frame } from '../log/frame.ts';
-import { heardSd } from '../log/heard.ts';
+import { heardSd } from '../camera/heard.ts';
 import { eyeFilterStops, filmFilterStops } from '../error/filters.ts';
 import type { Verdict } from '../chance/verdict.ts';
 import type { Judgement } from './judgement.ts';

@@ -5,7 +5,7 @@ import { sharedFormat } from '../chance/conditions.ts';
 import { HAND_SPREAD, HALF_HELD, handHeldSeconds, LEANING } from '../chance/stillness.ts';
 import { EYE_SD } from '../error/situation.ts';
 import { settingOfFrame, verdictOfFrame } from '../log/exposed.ts';
-import { heardSd } from '../log/heard.ts';
+import { heardSd } from '../camera/heard.ts';
 import { normalCdf } from '../numeric/normal.ts';
 import type { JudgedFrame } from './observe.ts';
 

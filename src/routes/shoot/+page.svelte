@@ -1,5 +1,6 @@
 <script lang="ts">
   import { setsOf } from '#core/camera/camera.ts';
+  import { isInstant } from '#core/film/film.ts';
   import { onMount } from 'svelte';
   import { page } from '$app/state';
   import { stepsAround } from '#core/advice/steps.ts';
@@ -147,6 +148,13 @@
         </div>
       {/if}
       <div class="log fixed-low apart"><LogButton {judged} {around} {logger} /></div>
+      {#if logger.logged && isInstant(around.pair.film.kind)}
+        {#key logger.logged.id}
+          {#await import('#ui/bench/develop/AfterLog.svelte') then { default: AfterLog }}
+            <AfterLog judged={around} number={logger.logged.number} />
+          {/await}
+        {/key}
+      {/if}
       {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />

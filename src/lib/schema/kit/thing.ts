@@ -1,5 +1,5 @@
 // Things of the kit beside cameras and films, as JSON.
-import { boolean, lazy, number, object, string, type InferType } from 'yup';
+import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
 import { THING_KINDS, type Thing, type ThingData } from '#core/kit/thing.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
 import { flashUnitSchema } from './traits.ts';
@@ -32,7 +32,28 @@ export const THING_SHAPES = {
     luxAtOneMetre: number().positive().max(1e7).required(),
     kelvin: number().min(1000).max(20_000).required()
   }),
-  modifier: object({ kind: kind('modifier'), stops: stops() })
+  modifier: object({ kind: kind('modifier'), stops: stops() }),
+  developer: object({
+    kind: kind('developer'),
+    dilution: array(number().positive().max(10_000).required()).min(1).max(6).required(),
+    stocks: array(
+      object({
+        name: string().required().max(40),
+        parts: array(
+          object({ name: string().required().max(60), gramsPerLitre: number().min(0).max(5000).required() })
+        )
+          .max(20)
+          .required()
+      })
+    )
+      .max(5)
+      .required(),
+    fromMinutes: number().positive().max(1440).required(),
+    toMinutes: number().positive().max(1440).required(),
+    atC: number().min(0).max(60).required(),
+    lossStops: number().min(0).max(5).required(),
+    agitation: string<'gentle' | 'ordinary'>().oneOf(['gentle', 'ordinary']).required()
+  })
 } as const;
 
 /** What a thing is, told apart by `kind`. */
@@ -42,6 +63,7 @@ export const thingDataSchema = lazy((value: unknown) => {
   if (name === 'flash') return THING_SHAPES.flash;
   if (name === 'meter') return THING_SHAPES.meter;
   if (name === 'lamp') return THING_SHAPES.lamp;
+  if (name === 'developer') return THING_SHAPES.developer;
   return name === 'modifier' ? THING_SHAPES.modifier : THING_SHAPES.support;
 });
 keepShapes(thingDataSchema, Object.values(THING_SHAPES));

@@ -162,5 +162,14 @@ export const filmTraitFields = {
     .defined(),
   feet: number().positive().max(2000).nullable().defined(),
   perforation: string().oneOf(PERFORATIONS).nullable().defined(),
+  developing: array(
+    object({
+      temperatureC: number().min(-20).max(60).required(),
+      seconds: number().positive().max(86_400).required()
+    })
+  )
+    .max(12)
+    .optional()
+    .default(undefined),
   packBattery: boolean().required()
 };

@@ -11,6 +11,7 @@ import { formatDecimal, parseDecimal, plainDigits } from '#core/units/decimal.ts
 import { parseShutter } from '#core/units/shutter.ts';
 import { formatStops } from '#core/units/stops.ts';
 import type { FieldFault } from '../reading/parse.ts';
+import { developerTexts, readDeveloper } from './developer-entry.ts';
 import { SheetReader } from './sheet-reader.ts';
 
 /** The texts of a thing. */
@@ -31,7 +32,8 @@ export const TYPICAL_THING: ThingTexts = {
     angle: ''
   },
   ...{ reads: 'incident-dome', constant: '', tenths: 'no', offset: '0', sd: '' },
-  ...{ lux: '', kelvin: '3200', takes: '' }
+  ...{ lux: '', kelvin: '3200', takes: '' },
+  ...{ dilution: '1+1+100', stocks: '', minutes: '', atC: '20', loss: '0', agitation: 'ordinary' }
 };
 
 /** Starting constants and spreads of meters. Spreads: common practice, no source. */
@@ -95,6 +97,8 @@ function readData(r: SheetReader, kind: ThingData['kind']): ThingData {
       };
     case 'modifier':
       return { kind, stops: Math.abs(r.stops('takes', 30)) };
+    case 'developer':
+      return readDeveloper(r);
   }
 }
 
@@ -188,5 +192,7 @@ export function textsFromThing({ name, data }: Thing): ThingTexts {
       return { ...texts, lux: number(data.luxAtOneMetre), kelvin: number(data.kelvin) };
     case 'modifier':
       return { ...texts, takes: number(data.stops) };
+    case 'developer':
+      return { ...texts, ...developerTexts(data) };
   }
 }

@@ -39,6 +39,12 @@ function mergedControl(was: Control, asRead: Control, now: Control): Control {
   return (alike && sheet.merge?.(was, asRead, kept)) || kept;
 }
 
+/** What no sheet has room for: found on a bench, or written elsewhere. @param read what sheets read as, before and after */
+export function offSheet<T extends object>(was: T, ...read: readonly T[]): Partial<T> {
+  const others = Object.entries(was).filter(([name]) => read.every((r) => !(name in r)));
+  return Object.fromEntries(others) as Partial<T>;
+}
+
 /** The camera of a changed sheet, with everything that nobody touched as it was. */
 export function withUntouched(was: Camera, asRead: Camera, now: Camera): Camera {
   const of = (camera: Camera, acts: ControlActs): Control | undefined =>
@@ -52,11 +58,9 @@ export function withUntouched(was: Camera, asRead: Camera, now: Camera): Camera 
   const sorted = known ? [...controls].sort((a, b) => order(a) - order(b)) : controls;
   const names = (Object.keys(now) as (keyof Camera)[]).filter((name) => name !== 'controls');
   const parts = names.map((name) => [name, merged<unknown>(was[name], asRead[name], now[name])] as const);
-  // what no sheet has room for: found on a bench, or written elsewhere
-  const offSheet = Object.entries(was).filter(([name]) => !(name in asRead) && !(name in now));
   return {
     ...now,
-    ...Object.fromEntries(offSheet),
+    ...offSheet(was, asRead, now),
     ...Object.fromEntries(parts),
     controls: sorted
   };

@@ -29,5 +29,24 @@ export const DEMO_THINGS: readonly Thing[] = [
   },
   { id: 'demo-tripod', name: 'Ash tripod', data: { kind: 'support' } },
   { id: 'demo-hearth', name: 'Hearth lamp', data: { kind: 'lamp', luxAtOneMetre: 5200, kelvin: 3200 } },
-  { id: 'demo-veil', name: 'Veil softbox', data: { kind: 'modifier', stops: 1.5 } }
+  { id: 'demo-veil', name: 'Veil softbox', data: { kind: 'modifier', stops: 1.5 } },
+  {
+    id: 'demo-umber',
+    name: 'Umber staining developer',
+    data: {
+      kind: 'developer',
+      dilution: [1, 1, 100],
+      stocks: [
+        {
+          name: 'A',
+          parts: [
+            { name: 'sodium metabisulphite', gramsPerLitre: 10 },
+            { name: 'pyrogallol', gramsPerLitre: 100 }
+          ]
+        },
+        { name: 'B', parts: [{ name: 'sodium carbonate', gramsPerLitre: 150 }] }
+      ],
+      ...{ fromMinutes: 9, toMinutes: 14, atC: 20, lossStops: 1, agitation: 'gentle' }
+    }
+  }
 ];

@@ -2,6 +2,7 @@
 import Aperture from '@lucide/svelte/icons/aperture';
 import Eye from '@lucide/svelte/icons/eye';
 import Film from '@lucide/svelte/icons/film';
+import FlaskConical from '@lucide/svelte/icons/flask-conical';
 import Hourglass from '@lucide/svelte/icons/hourglass';
 import LampDesk from '@lucide/svelte/icons/lamp-desk';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
@@ -74,6 +75,12 @@ export const BENCHES: readonly Bench[] = [
     name: 'Lamp',
     says: 'Read once, its light at any distance, and where to stand it for this camera.',
     icon: LampDesk
+  },
+  {
+    path: '/bench/develop',
+    name: 'Develop',
+    says: 'Instant film by its temperature; black and white mixed, timed and noted on the roll.',
+    icon: FlaskConical
   },
   {
     path: '/bench/reel',

@@ -134,6 +134,29 @@
           {@render field('kelvin', 'Colour, kelvin')}
         {:else if kind === 'modifier'}
           {@render field('takes', 'Stops it takes')}
+        {:else if kind === 'developer'}
+          {@render field(
+            'stocks',
+            'Its stocks, grams a litre: A: sulphite 10, pyro 5; B: carbonate 75',
+            true
+          )}
+          {@render field('dilution', 'Parts of each stock, then of water')}
+          {@render field('minutes', 'Minutes, from and to: 9–13')}
+          {@render field('atC', 'At °C')}
+          {@render field('loss', 'Stops of speed it costs')}
+          <SelectField
+            name="agitation"
+            label="Agitation"
+            value={text('agitation')}
+            options={[
+              ['ordinary', '5 turns in 5 s, every 30 s'],
+              ['gentle', '4 slow turns in 10 s, every minute']
+            ]}
+          />
+          <p class="[flex-basis:100%]">
+            Gloves, open windows, nothing on the skin, nothing near food; staining developers are poisonous.
+            Its own sheet and local rules for waste come first.
+          </p>
         {:else}
           <p class="[flex-basis:100%] text-(--soft)">
             A tripod, a clamp, a bean bag: what holds a camera still.

@@ -3,7 +3,8 @@
   import { untrack } from 'svelte';
   import { byItself, isTooShort } from '#core/bench/shutter/proposals.ts';
   import type { Proposal } from '#core/bench/shutter/proposals.ts';
-  import { whatHeardMeans, type Heard } from '#core/log/heard.ts';
+  import { type Heard } from '#core/camera/heard.ts';
+  import { whatHeardMeans } from '#core/log/heard-means.ts';
   import { formatShutter } from '#core/units/shutter.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';

@@ -1,7 +1,7 @@
 // The shutter is listened for while a frame is taken: at most three times are proposed, one press says which. Where the frame was
 // logged meanwhile the time goes to it.
 import { byItself, proposalsFor, releasesOf, type Proposal } from '#core/bench/shutter/proposals.ts';
-import { recordedSd, type Heard } from '#core/log/heard.ts';
+import { recordedSd, type Heard } from '#core/camera/heard.ts';
 import { Clicks } from './clicks.svelte.ts';
 
 /** A frame that was logged while its time was not yet said. */

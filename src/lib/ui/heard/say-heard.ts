@@ -1,5 +1,6 @@
 // What a time that was heard says, in words.
-import { heardSd, type Heard, type HeardMeans } from '#core/log/heard.ts';
+import { heardSd, type Heard } from '#core/camera/heard.ts';
+import { type HeardMeans } from '#core/log/heard-means.ts';
 import { formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
 import { sayError, sayTime } from '../text/say.ts';
 

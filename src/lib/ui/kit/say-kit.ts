@@ -62,7 +62,8 @@ export const THING_WORDS: Readonly<Record<ThingData['kind'], readonly [string, s
   meter: ['Meter', 'Meters'],
   support: ['Support', 'Supports'],
   lamp: ['Lamp', 'Lamps'],
-  modifier: ['Lamp modifier', 'Lamp modifiers']
+  modifier: ['Lamp modifier', 'Lamp modifiers'],
+  developer: ['Developer', 'Developers']
 };
 
 const METER_WORDS = {
@@ -88,6 +89,8 @@ export function sayThing({ data }: Thing): string {
       return `${sayMeterKind(data.reads)}${data.offsetStops === 0 ? '' : `, reads ${formatStops(data.offsetStops)} too ${data.offsetStops > 0 ? 'high' : 'low'}`}${data.showsTenths ? ', shows tenths' : ''}`;
     case 'support':
       return '';
+    case 'developer':
+      return `${data.dilution.map((p) => formatDecimal(p, 2)).join('+')}, ${formatDecimal(data.fromMinutes, 1)}${data.toMinutes === data.fromMinutes ? '' : ` to ${formatDecimal(data.toMinutes, 1)}`} min at ${formatDecimal(data.atC, 1)} °C${data.lossStops === 0 ? '' : `, costs ${formatStops(data.lossStops)}`}`;
     case 'lamp':
       return `${formatDecimal(data.luxAtOneMetre, 0)} lux at one metre, ${formatDecimal(data.kelvin, 0)} K`;
   }

@@ -5,7 +5,7 @@ import type { Choice } from '#core/camera/setting.ts';
 import { factsOf, type Frame, type FrameFacts } from '#core/log/frame.ts';
 import { PLAIN } from '#core/error/circumstances.ts';
 import type { Conditions, Support } from '#core/error/situation.ts';
-import type { Heard } from '#core/log/heard.ts';
+import type { Heard } from '#core/camera/heard.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';

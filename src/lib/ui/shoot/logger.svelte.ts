@@ -1,6 +1,6 @@
 // Logs frames from Shoot: one press, one frame, whatever the network does; frames of a bracket one after the other.
 import { NOTHING_ABOUT } from '#core/log/frame.ts';
-import type { Heard } from '#core/log/heard.ts';
+import type { Heard } from '#core/camera/heard.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { MeasuredTime } from '#core/bench/shutter/slow-motion.ts';
-  import { recordedSd } from '#core/log/heard.ts';
+  import { recordedSd } from '#core/camera/heard.ts';
   import { sayTime } from '../../text/say.ts';
   import type { Marked } from '../../heard/clicks.svelte.ts';
   import { SoundTest } from './sound-test.svelte.ts';

@@ -1,4 +1,5 @@
 import { error, fail, redirect } from '@sveltejs/kit';
+import { offSheet, same } from '#schema/sheet/untouched.ts';
 import { readFilm, textsFromFilm } from '#schema/sheet/film-entry.ts';
 import { revisionOf, textsOf, textsNamed } from '#server/http/form.ts';
 import { serverNow, store } from '#server/store.ts';
@@ -30,8 +31,8 @@ export const actions: Actions = {
           ...{ theirs: textsFromFilm(before.value), mine: textsFromFilm(read.value) }
         });
       // a form that says the same is no revision
-      if (JSON.stringify(read.value) !== JSON.stringify(before.value))
-        s.films.change(read.value, serverNow());
+      const now = { ...read.value, ...offSheet(before.value, read.value) };
+      if (!same(now, before.value)) s.films.change(now, serverNow());
       return null;
     });
     // outside: a redirect thrown in the transaction would undo it

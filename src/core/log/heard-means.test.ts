@@ -4,7 +4,8 @@ import { bestSetting } from '../advice/rank.ts';
 import { PLAIN } from '../error/circumstances.ts';
 import { cameraWith, filmWith, fixed, INSTANT } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
-import { byEarSd, heardSd, recordedSd, whatHeardMeans } from './heard.ts';
+import { byEarSd, heardSd, recordedSd } from '../camera/heard.ts';
+import { whatHeardMeans } from './heard-means.ts';
 
 const AUTOMATIC = cameraWith([fixed('aperture', 'f/8', 8)], {
   condition: 'automatic',

@@ -1,0 +1,57 @@
+// A clock that is read, never summed up: right after a sleep or a hidden tab. It beeps and shakes when what the hands do changes.
+import { beep, keepAwake, shake } from '../../shoot/signals.ts';
+
+const TICK_MS = 200;
+
+/** A clock that runs up. */
+export class DarkClock {
+  /** Since it was started, seconds; null = it does not run. */
+  elapsed = $state<number | null>(null);
+  #startedAt = 0;
+  #timer: ReturnType<typeof setInterval> | undefined;
+  #audio: AudioContext | null = null;
+  #last = '';
+  #letSleep: () => void = () => undefined;
+  readonly #phase: (seconds: number) => string;
+
+  /** @param phase what is done at a moment: a signal is given when it changes */
+  constructor(phase: (seconds: number) => string) {
+    this.#phase = phase;
+  }
+
+  /** Begins. @param before so many seconds ago */
+  start(before = 0): void {
+    this.stop();
+    this.#audio ??= 'AudioContext' in window ? new AudioContext() : null;
+    void this.#audio?.resume();
+    this.#startedAt = performance.now() - before * 1000;
+    this.#last = this.#phase(before);
+    this.elapsed = before;
+    this.#timer = setInterval(() => this.#tick(), TICK_MS);
+    void keepAwake().then((let_) => (this.#letSleep = let_));
+  }
+
+  /** Ends. */
+  stop(): void {
+    clearInterval(this.#timer);
+    this.#letSleep();
+    this.elapsed = null;
+  }
+
+  #tick(): void {
+    const elapsed = (performance.now() - this.#startedAt) / 1000;
+    const now = this.#phase(elapsed);
+    if (now !== this.#last) {
+      beep(this.#audio, now !== 'rest');
+      shake(now === 'rest' ? 80 : 300);
+    }
+    this.#last = now;
+    this.elapsed = elapsed;
+  }
+}
+
+/** Minutes and seconds: "7:05". @param seconds ≥ 0 */
+export function sayClock(seconds: number): string {
+  const whole = Math.max(0, Math.ceil(seconds - 1e-6));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
