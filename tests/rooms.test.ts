@@ -22,6 +22,7 @@ const CORE_ORDER = [
   'focus',
   'flash',
   'kit',
+  'routine',
   'error',
   'chance',
   'advice',

@@ -1,5 +1,6 @@
 // What a camera is beside its exposure controls: how it is focused, framed and lit, how film moves in it, what it will take.
 import type { Perforation } from '../film/traits.ts';
+import type { RoutineStep } from './routine-step.ts';
 
 /** How the lens is focused: left alone, or set with the camera's focus control by what stands on it. */
 export type Focusing =
@@ -131,6 +132,8 @@ export interface CameraTraits {
   readonly checks: readonly string[];
   /** Left out = nobody said. */
   readonly mounts?: Mounts | undefined;
+  /** Its owner's own routine; left out = the usual one of its kind. */
+  readonly routine?: readonly RoutineStep[] | undefined;
   /** Left out = nobody tested it. */
   readonly eyeFound?: EyeFound | undefined;
 }

@@ -156,6 +156,11 @@
         {/key}
       {/if}
       {#if whole}
+        {#await import('#ui/routine/RoutineNext.svelte') then { default: RoutineNext }}
+          <RoutineNext judged={around} logged={logger.logged} />
+        {/await}
+      {/if}
+      {#if whole}
         <div class="later apart">
           <FilmLeft judged={around} />
           {#if current.settings.place}

@@ -1,5 +1,6 @@
 // What cameras and films are beside exposure, as JSON.
 import { array, boolean, lazy, number, object, string } from 'yup';
+import { MOST_STEP_LETTERS, MOST_STEPS, ROUTINE_PARTS, STEP_DRAWINGS } from '#core/camera/routine-step.ts';
 import { EYE_FINDINGS, MOST_REMINDERS, RELEASES, STANDS } from '#core/camera/traits.ts';
 import type { Balance, Perforation } from '#core/film/traits.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
@@ -140,6 +141,19 @@ export const cameraTraitFields = {
     stand: string().oneOf(STANDS).nullable().defined(),
     release: string().oneOf(RELEASES).nullable().defined()
   })
+    .optional()
+    .default(undefined),
+  routine: array(
+    object({
+      part: string().oneOf(ROUTINE_PARTS).required(),
+      words: string()
+        .required()
+        .max(MOST_STEP_LETTERS, `A step holds at most ${MOST_STEP_LETTERS} characters.`),
+      drawing: string().oneOf(STEP_DRAWINGS).optional(),
+      strict: boolean().optional()
+    })
+  )
+    .max(MOST_STEPS, `A routine has at most ${MOST_STEPS} steps.`)
     .optional()
     .default(undefined),
   eyeFound: string().oneOf(EYE_FINDINGS).optional()

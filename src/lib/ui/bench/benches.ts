@@ -5,6 +5,7 @@ import Film from '@lucide/svelte/icons/film';
 import FlaskConical from '@lucide/svelte/icons/flask-conical';
 import Hourglass from '@lucide/svelte/icons/hourglass';
 import LampDesk from '@lucide/svelte/icons/lamp-desk';
+import ListChecks from '@lucide/svelte/icons/list-checks';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
 import Scale from '@lucide/svelte/icons/scale';
 import Shuffle from '@lucide/svelte/icons/shuffle';
@@ -22,6 +23,12 @@ export interface Bench {
 
 /** In the order in which a camera that is new to its owner needs them. */
 export const BENCHES: readonly Bench[] = [
+  {
+    path: '/bench/routine',
+    name: 'Routine',
+    says: 'Loading, before each press, after, at the end: what the hands do, in the order that saves frames.',
+    icon: ListChecks
+  },
   {
     path: '/bench/opening',
     name: 'Measure the opening',

@@ -44,6 +44,7 @@ export const PLACES: readonly Place[] = [
   },
   { path: '/bench/lamp', name: 'Lamp', key: null, icon: null, offline: true, light: false },
   { path: '/bench/develop', name: 'Develop', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/routine', name: 'Routine', key: null, icon: null, offline: true, light: false },
   { path: '/bench/reel', name: 'Reel', key: null, icon: null, offline: true, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },
   { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
