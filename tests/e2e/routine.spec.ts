@@ -41,8 +41,8 @@ test(
     await page.getByRole('button', { name: 'Change', exact: true }).click();
     await page.getByRole('button', { name: 'Add it' }).click();
     await expect(page.getByText('A step needs words')).toBeVisible();
-    await page.getByLabel('A further step').fill('Hood on.');
-    await page.getByLabel('When').selectOption('before-press');
+    await page.getByRole('textbox', { name: 'A further step' }).fill('Hood on.');
+    await page.getByLabel('When', { exact: true }).selectOption('before-press');
     await page.getByRole('button', { name: 'Add it' }).click();
     const before = page.getByRole('region', { name: 'Before each press' });
     await expect(before).toContainText('Hood on.');
