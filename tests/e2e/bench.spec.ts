@@ -251,7 +251,7 @@ test(
 
     await page.getByText('New back', { exact: true }).click();
     await page.getByLabel('The finder was made for').selectOption('pack');
-    await expect(page.getByTestId('crop')).toContainText('hundredths of the width');
+    await expect(page.getByTestId('crop')).toContainText('% of the width');
     await put(page, '1: sharpest at', '0.1 m');
     await expect(page.getByText('this lens draws nothing')).toBeVisible();
     await page.getByLabel('1: set to').selectOption('2');

@@ -25,7 +25,7 @@
   <SegmentedControl.Label class="sr-only">{label}</SegmentedControl.Label>
   <SegmentedControl.Control class="flex">
     {#each options as [option, words] (option)}
-      <SegmentedControl.Item value={option} class="px-4 whitespace-nowrap">
+      <SegmentedControl.Item value={option} class="w-auto flex-auto shrink-0 px-4 whitespace-nowrap">
         <SegmentedControl.ItemText>{words}</SegmentedControl.ItemText>
         <SegmentedControl.ItemHiddenInput />
       </SegmentedControl.Item>

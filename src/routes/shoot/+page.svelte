@@ -148,17 +148,17 @@
         </div>
       {/if}
       <div class="log fixed-low apart"><LogButton {judged} {around} {logger} /></div>
+      {#if whole}
+        {#await import('#ui/routine/RoutineNext.svelte') then { default: RoutineNext }}
+          <RoutineNext judged={around} logged={logger.logged} />
+        {/await}
+      {/if}
       {#if logger.logged && isInstant(around.pair.film.kind)}
         {#key logger.logged.id}
           {#await import('#ui/bench/develop/AfterLog.svelte') then { default: AfterLog }}
             <AfterLog judged={around} number={logger.logged.number} />
           {/await}
         {/key}
-      {/if}
-      {#if whole}
-        {#await import('#ui/routine/RoutineNext.svelte') then { default: RoutineNext }}
-          <RoutineNext judged={around} logged={logger.logged} />
-        {/await}
       {/if}
       {#if whole}
         <div class="later apart">

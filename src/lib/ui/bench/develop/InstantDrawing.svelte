@@ -24,7 +24,7 @@
   <svg viewBox="0 0 {WIDTH} {HEIGHT}" class="w-full" role="img" aria-label="Developing time by temperature">
     {#each [0, 10, 20, 30, 40] as c (c)}
       <path d="M{x(c)} 10V{HEIGHT - 32}" class="grid" />
-      <text x={x(c)} y={HEIGHT - 8} text-anchor="middle">{c} °C</text>
+      <text x={x(c)} y={HEIGHT - 8} text-anchor={c === 40 ? 'end' : 'middle'}>{c} °C</text>
     {/each}
     {#each rows as r (r.temperatureC)}
       <circle cx={x(r.temperatureC)} cy={y(r.seconds)} r="5" class="row" />

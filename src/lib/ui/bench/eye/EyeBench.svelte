@@ -54,8 +54,8 @@
   <div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[26rem_minmax(0,1fr)]">
     <div class="grid content-start gap-4">
       <p class="soft leading-snug">
-        Without film, set so: {sayInstruction(camera, setting).join(' ')} Two lights are enough; four say more.
-        Never point a finder at the sun.
+        Without film, set so: {sayInstruction(camera, setting).join(' ')}. Two lights are enough; four say
+        more. Never point a finder at the sun.
       </p>
       <ol class="grid gap-4">
         {#each EYE_LIGHTS as light, i (light)}
@@ -79,8 +79,8 @@
       <EyeDrawing {rows} />
       {#if verdict}
         <p class="text-[1.25rem] leading-snug" data-testid="eye" role="status">
-          {#each sayFound(verdict) as words, i (words)}{#if i === 0}<b>{words}</b>{:else}
-              {words}{/if}{/each}
+          <b>{sayFound(verdict)[0]}</b>
+          {sayFound(verdict).slice(1).join(' ')}
         </p>
         <button
           type="button"

@@ -35,6 +35,7 @@
   const shift = $derived(camera && frames.length > 0 ? focusShift(camera.focalMm, frames) : null);
   const put = <T,>(all: readonly T[], i: number, value: T): readonly T[] =>
     all.map((v, k) => (k === i ? value : v));
+  const share = (part: number): string => (part > 0.995 ? 'all' : `${Math.round(part * 100)} %`);
   function readFound(text: string): Result<number | null, string> {
     if (text === '') return ok(null);
     const read = readMetres(text);
@@ -101,7 +102,7 @@
       <p class="leading-snug" data-testid="crop">
         {crop.width > 0.995 && crop.height > 0.995
           ? 'The film gets all that the finder shows.'
-          : `Of what the finder shows the film gets ${Math.round(crop.width * 100)} hundredths of the width and ${Math.round(crop.height * 100)} of the height.`}
+          : `Of what the finder shows the film gets ${share(crop.width)} of the width and ${share(crop.height)} of the height.`}
       </p>
       {#if shift}
         <p class="text-[1.25rem] leading-snug" data-testid="shift">

@@ -31,6 +31,12 @@
         ]
       : []
   );
+  /** Each cell that stands out once, with all it stands out by. */
+  const named = $derived(
+    picks
+      .filter((p, i) => picks.findIndex((q) => q.cell === p.cell) === i)
+      .map(({ cell }) => ({ cell, name: namesOf(cell) }))
+  );
   const namesOf = (cell: DialCell): string =>
     picks
       .filter((p) => p.cell === cell)
@@ -66,7 +72,7 @@
     <div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
       <DialDrawing
         cells={table.rows.flat().flatMap((c) => c ?? [])}
-        {picks}
+        picks={named}
         {chosen}
         from={window.lo - chosen.verdict.aimStops}
         to={window.hi - chosen.verdict.aimStops}
@@ -85,7 +91,7 @@
               <tr class="border-t border-(--line)">
                 <th class="pr-3 text-left" scope="row">{down ? marksOf(down)[row] : across.label}</th>
                 {#each cells as cell, column (column)}
-                  <td class="pr-1">
+                  <td class="py-1 pr-1">
                     {#if cell}
                       <button
                         type="button"
