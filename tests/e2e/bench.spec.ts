@@ -135,6 +135,15 @@ test('what is sharp is drawn for every aperture', { tag: '@phone' }, async ({ ap
   await put(page, 'The subject stands at', 'near');
   await expect(page.getByText(/“near”/)).toBeVisible();
   await isSound(page);
+  // one test frame: what stood in the middle of the finder landed a fifth higher
+  await put(page, 'The subject stands at', '3 m');
+  await page.getByText('Find it by one frame').click();
+  await put(page, 'Upwards (down: −)', 'high');
+  await expect(page.getByText(/“high” is no part of the frame/)).toBeVisible();
+  await put(page, 'Upwards (down: −)', '20');
+  await page.getByRole('button', { name: 'Keep with the camera' }).click();
+  await expect(page.getByText('looks where you found')).toBeVisible();
+  await expect(page.getByText('The picture lies where the grey frame is')).toBeVisible();
 });
 
 test(

@@ -4,7 +4,7 @@ import { METERLESS, mono } from '../advice/panel.test.fixtures.ts';
 import { allSettings } from '../camera/setting.ts';
 import type { FlashUnit } from '../camera/traits.ts';
 import type { Situation } from '../error/situation.ts';
-import { fired, guideNumberFrom, powerRows, powersFor } from './flash-table.ts';
+import { behindStops, fired, guideNumberFrom, powerRows, powersFor } from './flash-table.ts';
 import { counterProblem, feetOf, pictureSeconds, reelPlan, secondsOf, type Reel } from './reel.ts';
 
 const UNIT: FlashUnit = {
@@ -54,6 +54,21 @@ describe('a flash at its powers', () => {
       flash: { kind: 'fired', powerStops: 1 }
     });
   });
+});
+
+describe('the wall behind', () => {
+  test.each([
+    // in the dark two stops for every doubling
+    [{ stops: 0, ambientStops: -20 }, 2, 4, -2],
+    [{ stops: 0, ambientStops: -20 }, 2, 8, -4],
+    [{ stops: 1, ambientStops: -20 }, 2, 2, 0],
+    // as much of either light: half of it stays, and a quarter of the other half: log2(5/8)
+    [{ stops: 0, ambientStops: 0 }, 2, 4, Math.log2(5 / 8)],
+    // lamps that outshine the flash light the wall as they light the subject
+    [{ stops: -9, ambientStops: 0 }, 2, 4, 0]
+  ])('%o at %d m, the wall at %d m', (flash, subjectM, wallM, stops) =>
+    expect(behindStops(flash, subjectM, wallM)).toBeCloseTo(stops, 2)
+  );
 });
 
 describe('a guide-number test', () => {

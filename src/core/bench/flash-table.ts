@@ -5,6 +5,7 @@ import { bestSetting } from '../advice/rank.ts';
 import type { FlashUnit } from '../camera/traits.ts';
 import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import { judge, POSSIBLE, type Verdict } from '../chance/verdict.ts';
+import type { FlashOnFrame } from '../error/delta.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
 import { withFocusAt } from '../focus/focused.ts';
 import type { FlashUse } from '../flash/flash.ts';
@@ -112,4 +113,18 @@ export function guideNumberFrom(frames: readonly FlashTestFrame[], iso: number):
     guideNumber: 2 ** mean,
     spreadStops: logs.length < 2 ? null : Math.sqrt(squares / (logs.length - 1))
   };
+}
+
+/**
+ * What is behind the subject against it, stops, − = darker: the flash loses two stops with every doubling of the distance, the other
+ * light is the same there. Inverse square law.
+ * @param flash what flash and other light do for the subject @param subjectM metres @param wallM metres, further away
+ */
+export function behindStops(
+  { stops, ambientStops }: Pick<FlashOnFrame, 'stops' | 'ambientStops'>,
+  subjectM: number,
+  wallM: number
+): number {
+  const both = (flash: number): number => Math.log2(2 ** flash + 2 ** ambientStops);
+  return both(stops - 2 * Math.log2(wallM / subjectM)) - both(stops);
 }

@@ -27,3 +27,27 @@ export function aimOff(
     upShare: finder.upShare - (finder.upMm * size) / height
   };
 }
+
+/**
+ * The finder as one test frame showed it: what stood in its middle landed elsewhere on the film. Where it stands beside the lens
+ * stays as it was entered; the rest is its own error at any distance.
+ * @param landed where that thing is on the picture, as shares of the frame from its middle (+ = right, + = up)
+ * @param subjectM how far away it stood, metres
+ * @throws {RangeError} when that is nearer than the focal length
+ */
+export function finderFromFrame(
+  finder: Finder,
+  focalMm: number,
+  frameMm: readonly [number, number],
+  landed: AimOff,
+  subjectM: number
+): Finder {
+  const parallax = aimOff({ ...finder, rightShare: 0, upShare: 0 }, focalMm, frameMm, subjectM);
+  // what was in the middle and landed to the right shows that the picture lies to the left
+  const tidy = (share: number): number => Math.round(share * 1000) / 1000 + 0;
+  return {
+    ...finder,
+    rightShare: tidy(-landed.rightShare - parallax.rightShare),
+    upShare: tidy(-landed.upShare - parallax.upShare)
+  };
+}

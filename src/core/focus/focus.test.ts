@@ -3,7 +3,7 @@ import { FORMATS } from '../film/formats.ts';
 import { describe, expect, test } from 'vitest';
 import { cameraWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 import { PLAIN_TRAITS } from '../camera/traits.ts';
-import { aimOff } from './aim-off.ts';
+import { aimOff, finderFromFrame } from './aim-off.ts';
 import { depthDioptres, hyperfocalM, sharpRange } from './depth.ts';
 import { focusedM, sharpRangeOf, widestFNumber, withFocusAt, withUsualFocus } from './focused.ts';
 
@@ -130,4 +130,30 @@ describe('aiming off', () => {
   });
   test('a subject inside the lens is refused', () =>
     expect(() => aimOff(finder, 100, [79, 77], 0.05)).toThrow(RangeError));
+});
+
+describe('a finder found by one test frame', () => {
+  const plain = { rightMm: 0, upMm: 0, rightShare: 0, upShare: 0 };
+  test('what was in the middle and landed a fifth higher: the picture lies a fifth lower', () => {
+    const found = finderFromFrame(plain, 100, [79, 77], { rightShare: 0, upShare: 0.2 }, 3);
+    expect(found).toEqual({ ...plain, upShare: -0.2 });
+    expect(aimOff(found, 100, [79, 77], 3).upShare).toBeCloseTo(-0.2, 9);
+  });
+  test('near by, what the finder’s place explains is not its own error', () => {
+    // a tenth of life size: 38.5 mm above the lens are 3.85 mm on the film, a twentieth of 77 mm
+    const above = { ...plain, upMm: 38.5 };
+    const found = finderFromFrame(above, 100, [79, 77], { rightShare: 0.1, upShare: 0.05 }, 1.1);
+    expect(found).toEqual({ ...above, rightShare: -0.1, upShare: 0 });
+  });
+  test.each([
+    [0.1, -0.05],
+    [0, 0],
+    [-0.2, 0.3]
+  ])('what is found is seen again at that distance: %d, %d', (rightShare, upShare) => {
+    const finder = { rightMm: 20, upMm: 40, rightShare: 0.3, upShare: 0.1 };
+    const found = finderFromFrame(finder, 75, [56, 56], { rightShare, upShare }, 2);
+    const off = aimOff(found, 75, [56, 56], 2);
+    expect(off.rightShare).toBeCloseTo(-rightShare, 2);
+    expect(off.upShare).toBeCloseTo(-upShare, 2);
+  });
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { guideNumberFrom, powerRows, powersFor } from '#core/bench/flash-table.ts';
+  import { behindStops, guideNumberFrom, powerRows, powersFor } from '#core/bench/flash-table.ts';
   import { readMetres } from '#core/camera/marks.ts';
   import { PLAIN } from '#core/error/circumstances.ts';
   import type { FlashUse } from '#core/flash/flash.ts';
@@ -31,6 +31,7 @@
   ] as const;
   let lossStops = $state(0);
   let subjectM = $state(2);
+  let wallM = $state(4);
   /** An evening room, while nobody told a light. */
   const EVENING_LV = 5;
   let typedLv = $state<number | null>(null);
@@ -123,6 +124,13 @@
         >
           {#each BEFORE as [stops, words] (stops)}<option value={String(stops)}>{words}</option>{/each}
         </Tile>
+        <ReadTile
+          label="The wall behind at"
+          text="{formatDecimal(wallM, 2)} m"
+          read={readM}
+          onread={(m: number) => (wallM = m)}
+          example="4 m"
+        />
       </div>
       <LightTile {lv} onlv={(v: number) => (typedLv = v)} />
       {#if best && judged}
@@ -134,6 +142,14 @@
             .join(' ')
             .toLowerCase()}, {chanceInHundred(best.verdict.pUsable)} in 100.
         </p>
+        {#if best.verdict.flash}
+          {@const behind = behindStops(best.verdict.flash, subjectM, Math.max(wallM, subjectM))}
+          <p class="leading-snug" data-testid="behind">
+            {behind > -0.1
+              ? 'The wall behind comes out as light as the subject.'
+              : `The wall behind comes out ${tenths(-behind)} darker than the subject.`}
+          </p>
+        {/if}
         <button
           type="button"
           class="btn preset-filled min-h-11 justify-self-start"
@@ -144,7 +160,7 @@
         Guide number {formatDecimal(unit.guideNumber, 1)} in metres, {formatDecimal(
           unit.guideNumber / 0.3048,
           0
-        )} in feet, at ISO 100. The wall behind gets {tenths(2)} less at twice the distance.
+        )} in feet, at ISO 100.
       </p>
       <p class="soft leading-snug">
         An old flash holds a charge that can hurt: do not open it. Flashbulbs burn, and may burst: a shield

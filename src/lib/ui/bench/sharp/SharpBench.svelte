@@ -14,6 +14,7 @@
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
   import AimDrawing from './AimDrawing.svelte';
+  import FinderTest from './FinderTest.svelte';
   import SharpDrawing from './SharpDrawing.svelte';
 
   const current = useCurrent();
@@ -83,6 +84,7 @@
         {/if}
       </p>
       {#if isOff}<AimDrawing {off} frameMm={FORMATS[format].sizeMm} />{/if}
+      {#if pair}<FinderTest {pair} {format} {subjectM} />{/if}
     {/if}
   </div>
   <SharpDrawing cells={row?.cells ?? []} {subjectM} />
