@@ -39,6 +39,34 @@ describe('what cancels a bias', () => {
     const way = cancelling(camera([DIAL, RING]), film, 1);
     expect(way?.by === 'marks' && Math.abs(way.leftStops) < 1e-9).toBe(true);
   });
+  test('one control rather than two that do as well', () => {
+    // the dial at 75 and the ring at −½ would come to the same
+    const way = cancelling(camera([DIAL, RING]), film, -0.5);
+    expect(way).toEqual({
+      ...{
+        by: 'marks',
+        marks: [
+          { label: 'dial', mark: '150' },
+          { label: 'ring', mark: '+1/2' }
+        ]
+      },
+      leftStops: 0
+    });
+  });
+  test.each([
+    ['dial and ring', [DIAL, RING]],
+    ['a ring', [RING]],
+    ['a dial', [DIAL]]
+  ] as const)('%s stay where they are when no mark comes nearer', (_, controls) =>
+    expect(cancelling(camera(controls), film, 0.2)).toBeNull()
+  );
+  test('a sixth of a stop is worth it, less is not', () => {
+    const manual = cameraWith([fixed('aperture', '8', 8), fixed('time', '1/60', 1 / 64)]);
+    expect(cancelling(manual, film, 1 / 6)?.by).toBe('meter');
+    expect(cancelling(manual, film, -1 / 6)?.by).toBe('meter');
+    expect(cancelling(manual, film, 0.166)).toBeNull();
+    expect(cancelling(manual, film, -0.1)).toBeNull();
+  });
   test('what is left is told where the marks end', () => {
     const way = cancelling(camera([RING]), film, 1.6);
     expect(way?.by === 'marks' && way.leftStops).toBeCloseTo(0.6, 9);

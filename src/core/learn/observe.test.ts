@@ -8,6 +8,8 @@ import { judge } from '../chance/verdict.ts';
 import { settingOf } from '../camera/setting.ts';
 import { filmWindow } from '../film/window.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import { STUDENT_4 } from '../numeric/student.ts';
 import { FAULTS, seenOf, TONES, WORDS, type Outcome } from './judgement.ts';
 import { expectedAt } from './expected.ts';
 import { learnFrom, observationOf, type JudgedFrame } from './observe.ts';
@@ -157,6 +159,23 @@ describe('what an outcome says', () => {
       expect([...middles].sort((a, b) => a - b)).toEqual(middles);
     }
   });
+  const { good, usable } = instant;
+  test.each([
+    ['right', good.lo, good.hi],
+    ['too-dark', -Infinity, good.lo],
+    ['thin', -Infinity, good.lo],
+    ['too-light', good.hi, Infinity],
+    ['dense', good.hi, Infinity],
+    ['shadows-empty', -Infinity, usable.lo],
+    ['highlights-blocked', usable.hi, Infinity],
+    // a stop past what can be used at all
+    ['nothing-dark', -Infinity, usable.lo - 1],
+    ['nothing-light', usable.hi + 1, Infinity]
+  ] as const)('%s: between its edges', (word, lo, hi) =>
+    expect(seenOf({ kind: 'word', word }, INSTANT, instant)).toEqual({
+      ...{ kind: 'between', lo, hi, edgeSd: 0.3 }
+    })
+  );
   test('the list of faults names each once', () => expect(new Set(FAULTS).size).toBe(FAULTS.length));
 });
 
@@ -183,4 +202,62 @@ test('an old cell far off is believed sooner than a new one, and is no outlier',
   });
   expect(old?.camera.stops).toBeLessThan((fresh?.camera.stops ?? 0) - 0.5);
   expect(old?.outliers).toEqual([]);
+});
+
+describe('what the error hangs on', () => {
+  const word: Outcome = { kind: 'word', word: 'right' };
+  const eye: Program = {
+    ...{ kind: 'automatic-time', shortestSeconds: 1 / 1200, longestSeconds: 10, inLowLight: 'closes' },
+    eye: { place: 'outside', believesIso: 125, angleDegrees: null }
+  };
+  const unit = { name: '', guideNumber: 10, powers: [0], seconds: 1 / 1000, angleDegrees: null };
+  const timed: Camera = { ...cameraWith([fixed('aperture', 'f/8', 8)]), program: eye };
+  const kindOf = (camera: Camera, more: Partial<Frame> = {}): string | undefined =>
+    observationOf(judgedAs(frameWith(camera, film, { light, choice: {}, ...more }), word, camera))?.expected
+      .kind;
+  const flash = {
+    ...PLAIN,
+    subjectM: 2,
+    flash: { kind: 'fired' as const, unit, powerStops: 0, lossStops: 0 }
+  };
+  test.each([
+    ['by hand', TOY, {}, 'straight'],
+    ['by itself', timed, {}, 'clipped'],
+    ['by hand, a flash fired', { ...TOY, flash: { kind: 'shoe', syncSeconds: null } }, flash, 'knots'],
+    ['by itself, a flash fired', { ...timed, flash: { kind: 'shoe', syncSeconds: null } }, flash, 'knots'],
+    [
+      'its own flash fires by itself',
+      { ...timed, flash: { kind: 'automatic', unit, belowLv: 9, overridable: true, quenched: false } },
+      {},
+      'knots'
+    ]
+  ] as const)('%s', (_, camera, circumstances, kind) =>
+    expect(kindOf(camera, { conditions: { circumstances: { ...PLAIN, ...circumstances } } })).toBe(kind)
+  );
+  test('an eye in other light: what it wants goes by its own light', () => {
+    const wanted = (eyeOffsetStops: number): number => {
+      const conditions = { circumstances: { ...PLAIN, eyeOffsetStops } };
+      const seen = observationOf(
+        judgedAs(frameWith(timed, film, { light, choice: {}, conditions }), word, timed)
+      );
+      return seen?.expected.kind === 'clipped' ? seen.expected.wanted : NaN;
+    };
+    expect(wanted(-2) - wanted(0)).toBeCloseTo(-2, 9);
+    expect(wanted(1) - wanted(0)).toBeCloseTo(1, 9);
+  });
+  test('a film that is known exactly still has a batch, of a twentieth of a stop', () => {
+    const sure = { ...film, sdStops: 0 };
+    const judged = [1, 2].map((i) => ({ ...judgedAs(frameAt(i), word), film: sure }));
+    const { camera, withBatch } = learnFrom(TOY, judged);
+    const both = withBatch.get(sure.id);
+    expect(both?.sd).toBeGreaterThan(0.05);
+    expect(Math.abs((both?.stops ?? 9) - camera.stops)).toBeLessThan(0.05);
+  });
+  test('an old cell before any frame: as wide as its heavy tails, a new one as its condition', () => {
+    const sd = (condition: Camera['condition']) => learnFrom({ ...timed, condition }, []).camera.sd;
+    // a scale mixture: √Σ w·sd²
+    const wide = Math.sqrt(STUDENT_4.reduce((sum, m) => sum + m.weight * m.sd ** 2, 0));
+    expect(Math.abs(sd('unsure') - wide)).toBeLessThan(0.12);
+    expect(sd('automatic')).toBeCloseTo(0.25, 3);
+  });
 });

@@ -4,6 +4,8 @@ import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixture
 import { frameWith, judgementWith } from '../log/frames.test.fixtures.ts';
 import type { Frame } from '../log/frame.ts';
 import type { Conditions } from '../error/situation.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import { STARTING_LIGHT } from '../ways/choice.ts';
 import { heldOf, learnSteadiness, type Held } from './steadiness.ts';
 
 /** A linear congruential generator and Box and Muller's transform: the same numbers on every run. */
@@ -84,5 +86,58 @@ describe('which frames tell of the hand', () => {
     ['out of focus', {}, ['focus-too-near']]
   ] as const)('%s says nothing', (_, conditions, faults) => {
     expect(taken(conditions, {}, faults)).toBeNull();
+  });
+});
+
+describe('what a frame says of the hand', () => {
+  const film = filmWith();
+  const eye = { place: 'outside', believesIso: 125, angleDegrees: null } as const;
+  const timed = cameraWith([fixed('aperture', 'f/8', 8)], {
+    handHeldSeconds: 1 / 30,
+    program: {
+      ...{ kind: 'automatic-time', shortestSeconds: 1 / 1000, longestSeconds: 8, inLowLight: 'closes' },
+      eye
+    }
+  });
+  const held = (more: Partial<Frame>, camera = timed) =>
+    heldOf({
+      ...{ camera, film, frame: frameWith(camera, film, { choice: {}, ...more }) },
+      judgement: judgementWith({ faults: ['blur'] })
+    });
+  test('a time that was heard: against what the hand holds, as sure as it was heard', () => {
+    expect(held({ heardSeconds: 0.25 })).toEqual({ ratio: 7.5, sd: 0.5 * Math.LN2, blurred: true });
+    expect(held({ heardSeconds: 1 })?.sd).toBeCloseTo(0.3 * Math.LN2, 9);
+    expect(held({ heardSeconds: 1, heardSdStops: 0.02 })).toMatchObject({ ratio: 30 });
+    expect(held({ heardSeconds: 1, heardSdStops: 0.02 })?.sd).toBeCloseTo(0.02 * Math.LN2, 9);
+  });
+  test('a camera that times itself: the time it should have taken, as sure as light and eye', () => {
+    // LV 7 at f/8 with ISO 125 believed: EV 7.32, so 0.4 s, twelve times what the hand holds
+    const light = { ...STARTING_LIGHT, lv: 7, sdStops: 0.4 };
+    const found = held({ light });
+    expect(found?.ratio).toBeCloseTo((64 / 2 ** (7 + Math.log2(1.25))) * 30, 6);
+    expect(found?.sd).toBeCloseTo(Math.hypot(0.4, 0.3) * Math.LN2, 9);
+    expect(held({ light, conditions: { scene: 'uneven' } })?.sd).toBeCloseTo(
+      Math.hypot(0.4, 0.8) * Math.LN2,
+      9
+    );
+    expect(held({ light: null })).toBeNull();
+  });
+  test('a flash, a cine camera and a shaky hand say nothing', () => {
+    const unit = { name: '', guideNumber: 10, powers: [0], seconds: 1 / 1000, angleDegrees: null };
+    const fired = {
+      ...PLAIN,
+      subjectM: 2,
+      flash: { kind: 'fired' as const, unit, powerStops: 0, lossStops: 0 }
+    };
+    const shoe = { ...timed, flash: { kind: 'shoe', syncSeconds: null } as const };
+    expect(held({ heardSeconds: 1, conditions: { circumstances: fired } }, shoe)).toBeNull();
+    expect(held({ heardSeconds: 1 }, shoe)).not.toBeNull();
+    const automatic = { kind: 'automatic', unit, belowLv: 9, overridable: true, quenched: false } as const;
+    expect(held({ heardSeconds: 1 }, { ...timed, flash: automatic })).toBeNull();
+    expect(
+      held({ heardSeconds: 1 }, { ...timed, transport: { kind: 'cine', framesPerSecond: 16 } })
+    ).toBeNull();
+    expect(held({ heardSeconds: 1, conditions: { steadiness: 0.6 } })).toBeNull();
+    expect(held({ heardSeconds: 1, conditions: { steadiness: 0.9 } })).not.toBeNull();
   });
 });

@@ -48,7 +48,7 @@ function readStocks(r: SheetReader): readonly DeveloperStock[] {
   if (text === '') return [];
   const stocks = text.split(';').map((one): DeveloperStock | null => {
     const [name = '', rest = ''] = one.split(':').map((t) => t.trim());
-    const parts = rest.split(',').map((part) => {
+    const parts = rest.split(/,(?!\d)/).map((part) => {
       const match = /^(.+?)\s+([\d.,]+)\s*(?:g|g\/l)?$/i.exec(part.trim());
       const grams = match ? parseDecimal(match[2] ?? '') : null;
       return match && grams !== null && grams <= 5000
