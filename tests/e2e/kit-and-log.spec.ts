@@ -121,7 +121,7 @@ test(
   { tag: '@desktop' },
   async ({ app, page }) => {
     await page.goto(`${app.url}/kit/film`);
-    await page.getByLabel('Kind of film').selectOption({ label: 'reversal' });
+    await page.getByLabel('Kind of film').selectOption({ label: 'colour reversal' });
     await page.getByLabel('Its name').fill('Kelpbed 50');
     await page.getByLabel('Film speed, ISO').fill('0');
     // the size of the camera in use is ticked

@@ -4,7 +4,8 @@ import type { Reciprocity } from './reciprocity.ts';
 import type { FilmTraits } from './traits.ts';
 
 /** Kinds of film that differ in what they forgive and how their result is looked at. */
-export type FilmKind = 'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal';
+export type FilmKind =
+  'instant-colour' | 'instant-bw' | 'negative-colour' | 'negative-bw' | 'reversal' | 'reversal-bw';
 
 /** All kinds. */
 export const FILM_KINDS = [
@@ -12,7 +13,8 @@ export const FILM_KINDS = [
   'instant-bw',
   'negative-colour',
   'negative-bw',
-  'reversal'
+  'reversal',
+  'reversal-bw'
 ] as const satisfies readonly FilmKind[];
 
 /** A film as the engine sees it. */
@@ -44,7 +46,8 @@ export const TYPICAL_RANGE: Readonly<Record<FilmKind, { readonly below: number; 
   'instant-bw': { below: 2.6, above: 2.6 },
   'negative-colour': { below: 3.2, above: 6.5 },
   'negative-bw': { below: 3.5, above: 6.5 },
-  reversal: { below: 3, above: 2.5 }
+  reversal: { below: 3, above: 2.5 },
+  'reversal-bw': { below: 3, above: 2.5 }
 };
 
 /** Whether the film is looked at through a print or scan made from it (a negative), not by itself. */
@@ -59,7 +62,7 @@ export function isInstant(kind: FilmKind): boolean {
 
 /** Whether the result is in colour. */
 export function isColour(kind: FilmKind): boolean {
-  return kind !== 'instant-bw' && kind !== 'negative-bw';
+  return kind !== 'instant-bw' && kind !== 'negative-bw' && kind !== 'reversal-bw';
 }
 
 /** Stops of `belowStops` that pushing by one stop costs: shadows hardly gain from a push. */

@@ -16,7 +16,8 @@ export const FILM_KIND_WORDS: Readonly<Record<FilmKind, string>> = {
   'instant-bw': 'instant, black and white',
   'negative-colour': 'colour negative',
   'negative-bw': 'black and white negative',
-  reversal: 'reversal'
+  reversal: 'colour reversal',
+  'reversal-bw': 'black and white reversal'
 };
 
 /** What each size of picture is called. */
