@@ -47,7 +47,15 @@ for (const cameraId of CAMERAS) {
       if (i % PER_FILM === 0)
         s.loads.add({
           ...{ id: loadId, cameraId, filmId, framesTotal: PER_FILM, firstNumber: 1, loadedAt: at },
-          ...{ finishedAt: at, side: null, packFilter: null, development: null, remark: '', revision: 1 }
+          ...{
+            finishedAt: at,
+            side: null,
+            packFilter: null,
+            development: null,
+            lab: null,
+            remark: '',
+            revision: 1
+          }
         });
       const done = log.log(
         {

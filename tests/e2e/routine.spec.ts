@@ -68,3 +68,41 @@ test(
     await expect(before).toContainText('Cap off');
   }
 );
+
+test(
+  'a finished film goes to the lab and comes back; a process that has ended is said before loading',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log?film=demo-load-pebble-summer`);
+    const film = page.getByRole('region', { name: 'This film' });
+    await film.getByRole('button', { name: 'It goes to the lab' }).click();
+    await expect(film).toContainText('It is at the lab.');
+    await film.getByRole('button', { name: 'It is back' }).click();
+    await expect(film).toContainText('Back from the lab.');
+    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await expect(film).toContainText('It is at the lab.');
+    // an instant film goes to no lab
+    await page.goto(`${app.url}/log?film=demo-load-pelican`);
+    await expect(film).toBeVisible();
+    await expect(film.getByRole('button', { name: 'It goes to the lab' })).toHaveCount(0);
+
+    await page.goto(`${app.url}/kit/film/demo-heliodor`);
+    await page.getByLabel('Its process').selectOption('ended');
+    await page
+      .getByRole('button', { name: /^(Keep|Save)/ })
+      .first()
+      .click();
+    await page.goto(`${app.url}/kit/film/demo-heliodor`);
+    await expect(page.getByLabel('Its process')).toHaveValue('ended');
+    await page.evaluate(async () => {
+      const headers = { 'content-type': 'application/json', 'if-match': '*' };
+      const body = JSON.stringify({ finished: true });
+      await fetch('/api/v1/loads/demo-load-corvane', { method: 'PATCH', headers, body });
+    });
+    await page.goto(`${app.url}/kit`);
+    const camera = page.getByRole('listitem').filter({ hasText: 'Corvane 35' }).first();
+    await camera.locator('summary').first().click();
+    await camera.getByLabel('Load it with').selectOption({ label: 'Heliodor 64' });
+    await expect(camera.getByText('Its process is no longer offered')).toBeVisible();
+  }
+);

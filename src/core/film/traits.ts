@@ -30,6 +30,8 @@ export interface FilmTraits {
   readonly perforation: Perforation | null;
   /** How long it develops by the temperature, where its owner says otherwise than its kind; left out = as usual. */
   readonly developing?: readonly { readonly temperatureC: number; readonly seconds: number }[] | undefined;
+  /** Whether nobody develops it any more as it was meant; left out = it is offered. */
+  readonly processEnded?: boolean | undefined;
   /** Whether its pack carries the battery that some cameras run on. */
   readonly packBattery: boolean;
 }

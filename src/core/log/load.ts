@@ -26,6 +26,11 @@ export interface Development {
   readonly shiftStops: number;
 }
 
+/** Where a finished film is: sent to a lab, or back from it. */
+export const LAB_STATES = ['sent', 'back'] as const;
+/** @see LAB_STATES */
+export type LabState = (typeof LAB_STATES)[number];
+
 /** A film in a camera. */
 export interface Load {
   readonly id: string;
@@ -44,6 +49,8 @@ export interface Load {
   readonly packFilter: PackFilter | null;
   /** Null = not developed yet, or developed as the film says. */
   readonly development: Development | null;
+  /** Null = in the camera, at home, or nobody said. */
+  readonly lab: LabState | null;
   /** What was noticed on it and should come up before the next one: a noise while winding. */
   readonly remark: string;
   /** Rises with every change. */

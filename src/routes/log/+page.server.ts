@@ -1,3 +1,4 @@
+import { isInstant } from '#core/film/film.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { readFindLine } from '#schema/log/find-line.ts';
@@ -35,6 +36,7 @@ export const load: PageServerLoad = ({ url }) => {
     ...{ find, understood: line.understood },
     ...{ filter, problems, looking, frames, judgements, framePairs: pairs, taken, more },
     load: chosen,
+    isInstant: chosen !== null && isInstant(s.films.find(chosen.filmId)?.value.kind ?? 'negative-bw'),
     shown: chosen?.id ?? null,
     parts: partsOf(ofFilm),
     lines: filmLines(s, chosen ?? asked, url.searchParams.get('films') === 'all' ? Infinity : undefined),

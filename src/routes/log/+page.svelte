@@ -46,7 +46,10 @@
   <a href="/log?trash=yes">Trash</a>
 </div>
 {#if data.load && !data.looking}
-  {#key `${data.load.id} ${data.load.revision}`}<LoadPanel load={data.load} />{/key}
+  {#key `${data.load.id} ${data.load.revision}`}<LoadPanel
+      load={data.load}
+      isInstant={data.isInstant}
+    />{/key}
 {/if}
 {#if data.lines.length > 0}
   <form class="mb-1 flex items-center gap-2" method="get" action="/log" role="search">

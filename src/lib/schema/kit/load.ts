@@ -1,6 +1,6 @@
 // Loading a film, and what can be changed about it, in request bodies and rows.
 import { boolean, number, object, string, type InferType } from 'yup';
-import type { Development, Load, PackFilter } from '#core/log/load.ts';
+import { LAB_STATES, type Development, type LabState, type Load, type PackFilter } from '#core/log/load.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 
 const words = (most: number, name: string) =>
@@ -64,6 +64,8 @@ export const loadEditSchema = object({
   firstNumber: firstNumber().optional(),
   packFilter: packFilterSchema.nullable().optional().default(undefined),
   development: developmentSchema.nullable().optional().default(undefined),
+  /** A film that goes on in its camera is at no lab. */
+  lab: string<LabState>().oneOf(LAB_STATES, 'A film is sent to the lab, or back.').nullable().optional(),
   remark: remark().optional()
 }).required();
 
@@ -79,6 +81,8 @@ export const loadSchema = object({
   side: number<1 | 2>().oneOf([1, 2]).nullable().defined(),
   packFilter: packFilterSchema.nullable().defined(),
   development: developmentSchema.nullable().defined(),
+  /** Older files do not say it. */
+  lab: string<LabState>().oneOf(LAB_STATES).nullable().optional(),
   remark: remark(),
   revision: number().integer().min(1).required()
 }).required();
@@ -89,7 +93,8 @@ export function loadFrom(body: InferType<typeof loadSchema>): Load {
   return {
     ...body,
     loadedAt: momentOfBody(loadedAt),
-    finishedAt: finishedAt && momentOfBody(finishedAt)
+    finishedAt: finishedAt && momentOfBody(finishedAt),
+    lab: body.lab ?? null
   };
 }
 

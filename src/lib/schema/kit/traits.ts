@@ -176,6 +176,7 @@ export const filmTraitFields = {
     .defined(),
   feet: number().positive().max(2000).nullable().defined(),
   perforation: string().oneOf(PERFORATIONS).nullable().defined(),
+  processEnded: boolean().optional(),
   developing: array(
     object({
       temperatureC: number().min(-20).max(60).required(),

@@ -32,6 +32,7 @@ export function typicalFilm(kind: FilmKind): FilmTexts {
     ...{ development: '0', age: '0', long: '', kept: 'fresh' },
     ...{ balance: kind === 'negative-bw' || kind === 'instant-bw' ? 'panchromatic' : 'daylight' },
     ...{ lamps: '', price: '', expires: '', feet: '', perforation: '', battery: instant ? 'yes' : 'no' },
+    process: 'offered',
     ...(instant
       ? { coldFrom: String(fromC), coldTo: String(toC), coldStops: String(stopsPerTenC) }
       : { coldFrom: '', coldTo: '', coldStops: '' })
@@ -81,7 +82,8 @@ export function readFilm(
     expires: expires === '' ? null : expires,
     feet: optional(r, 'feet', { min: 1, max: 2000, noun: 'length', example: 'feet, such as 25' }),
     perforation: PERFORATIONS.find((p) => p === r.text('perforation')) ?? null,
-    packBattery: r.text('battery') === 'yes'
+    packBattery: r.text('battery') === 'yes',
+    ...(r.text('process') === 'ended' ? { processEnded: true } : {})
   };
   if (r.faults.length > 0) return err(r.faults);
   const unusable = filmFaults(film).map((f) => ({
@@ -153,6 +155,7 @@ export function textsFromFilm(film: Film): FilmTexts {
     ...{ balance: film.balance, lamps: number(film.tungstenIso), price: number(film.price) },
     ...{ expires: film.expires ?? '', feet: number(film.feet), perforation: film.perforation ?? '' },
     battery: film.packBattery ? 'yes' : 'no',
+    process: film.processEnded === true ? 'ended' : 'offered',
     coldFrom: number(temperature?.fromC ?? null),
     coldTo: number(temperature?.toC ?? null),
     coldStops: number(temperature?.stopsPerTenC ?? null)

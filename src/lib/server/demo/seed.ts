@@ -92,7 +92,7 @@ export function seedDemo(db: Database): void {
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
       loads.add({
         ...{ id, cameraId, filmId, framesTotal, firstNumber: 1, loadedAt: at('07:00:00Z'), finishedAt: null },
-        ...{ packFilter: null, development: null, remark: '', revision: 1 },
+        ...{ packFilter: null, development: null, lab: null, remark: '', revision: 1 },
         side: cameraId === 'demo-ticker' ? 1 : null
       });
     for (const [camera, film, frames] of LOADED)

@@ -1,6 +1,6 @@
 // Changing a load: its end, its side, when it was loaded, what lies on the pack, how it was developed.
 import type { Database } from 'better-sqlite3';
-import type { Development, Load, PackFilter } from '#core/log/load.ts';
+import type { Development, LabState, Load, PackFilter } from '#core/log/load.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { frameRepository } from '../log/frames.ts';
 import { logbook } from '../log/logbook.ts';
@@ -18,6 +18,7 @@ export interface LoadEdit {
   readonly firstNumber?: number;
   readonly packFilter?: PackFilter | null;
   readonly development?: Development | null;
+  readonly lab?: LabState | null;
   readonly remark?: string;
 }
 
@@ -75,7 +76,9 @@ export function loadChanges(db: Database, now: () => Moment) {
       ...rest,
       ...(finished === undefined || finished === (load.finishedAt !== null)
         ? {}
-        : { finishedAt: finished ? finishedAt : null })
+        : { finishedAt: finished ? finishedAt : null }),
+      // a film that goes on in its camera is at no lab
+      ...(finished === false ? { lab: null } : {})
     });
     if (edit.development !== undefined) book.expectAgain(id);
     return { ok: true, load: loads.find(id) ?? load };

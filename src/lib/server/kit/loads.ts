@@ -1,6 +1,6 @@
 // Which film is in which camera, and which load is in use. The only SQL about loads.
 import type { Database } from 'better-sqlite3';
-import type { Load, Side } from '#core/log/load.ts';
+import { LAB_STATES, type Load, type Side } from '#core/log/load.ts';
 import { moment, type Moment } from '#core/sky/moment.ts';
 import { developmentFromJson, packFilterFromJson } from '#schema/kit/load.ts';
 
@@ -17,6 +17,7 @@ interface LoadRow {
   readonly side: Side;
   readonly pack_filter: string | null;
   readonly development: string | null;
+  readonly lab: string | null;
   readonly remark: string;
   readonly revision: number;
 }
@@ -30,6 +31,7 @@ function fromRow(row: LoadRow): Load {
       row.finished_at === null ? null : moment(row.finished_at, row.finished_zone ?? row.loaded_zone),
     packFilter: row.pack_filter === null ? null : packFilterFromJson(row.pack_filter),
     development: row.development === null ? null : developmentFromJson(row.development),
+    lab: LAB_STATES.find((s) => s === row.lab) ?? null,
     ...{ remark: row.remark, revision: row.revision }
   };
 }
@@ -60,14 +62,14 @@ export function loadRepository(db: Database) {
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into load (id, camera_id, film_id, frames_total, first_number, loaded_at, loaded_zone, finished_at,
-       finished_zone, side, pack_filter, development, remark, revision)
+       finished_zone, side, pack_filter, development, lab, remark, revision)
      values (:id, :cameraId, :filmId, :framesTotal, :firstNumber, :loadedAt, :loadedZone, :finishedAt,
-       :finishedZone, :side, :packFilter, :development, :remark, :revision)`
+       :finishedZone, :side, :packFilter, :development, :lab, :remark, :revision)`
   );
   const update = db.prepare<[Record<string, unknown>]>(
     `update load set frames_total = :framesTotal, first_number = :firstNumber, loaded_at = :loadedAt,
        loaded_zone = :loadedZone, finished_at = :finishedAt, finished_zone = :finishedZone, side = :side,
-       pack_filter = :packFilter, development = :development, remark = :remark, revision = revision + 1
+       pack_filter = :packFilter, development = :development, lab = :lab, remark = :remark, revision = revision + 1
      where id = :id`
   );
   // a retired camera is not in use, whatever was taken up last

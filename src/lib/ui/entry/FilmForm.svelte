@@ -196,6 +196,15 @@
               ['yes', 'yes']
             ]}
           />
+          <SelectField
+            name="process"
+            label="Its process"
+            value={text('process')}
+            options={[
+              ['offered', 'is still offered'],
+              ['ended', 'is no longer offered']
+            ]}
+          />
         </div>
       </section>
     {/key}

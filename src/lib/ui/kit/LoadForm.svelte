@@ -77,6 +77,11 @@
         >Load anyway</button
       >{/if}
   </form>
+  {#if film.processEnded}
+    <p role="note">
+      Its process is no longer offered: ask a lab before you load it, or develop it as something else.
+    </p>
+  {/if}
   {#if told}<p role="alert">{told.message}</p>{/if}
 {:else}
   <p>There is no film in the kit. <a href="/kit/film">Enter one</a>.</p>

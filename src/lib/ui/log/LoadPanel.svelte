@@ -2,16 +2,17 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { invalidateAll } from '$app/navigation';
-  import type { Load } from '#core/log/load.ts';
+  import type { LabState, Load } from '#core/log/load.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { formatStops } from '#core/units/stops.ts';
   import { readLoadDraft, loadDraftOf, type LoadDraft } from '#schema/kit/load-draft.ts';
   import type { FieldFault } from '#schema/reading/parse.ts';
   import { changeLoad } from '../api.ts';
+  import { sayDone, sayTrouble } from '../notices/say.ts';
   import FrameField from './FrameField.svelte';
   import { sayWhen } from './say-frame.ts';
 
-  let { load }: { load: Load } = $props();
+  let { load, isInstant = false }: { load: Load; isInstant?: boolean } = $props();
   const uid = $props.id();
   let editing = $state(false);
   /** As it was when the form was opened: only what differs from that is sent. */
@@ -39,6 +40,19 @@
     draft = loadDraftOf(load);
     faults = [];
     editing = true;
+  }
+  async function toLab(lab: LabState): Promise<void> {
+    const before = load.lab;
+    const sent = await changeLoad(load.id, { lab }, load.revision);
+    if (!sent.ok) {
+      sayTrouble(sent.error.words);
+      return;
+    }
+    const { id, revision } = load;
+    await invalidateAll();
+    sayDone(lab === 'sent' ? 'Noted: it is at the lab.' : 'Noted: it is back.', () => {
+      void changeLoad(id, { lab: before }, revision + 1).then(() => invalidateAll());
+    });
   }
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -70,7 +84,16 @@
     {#if load.packFilter}{load.packFilter.name || 'A filter'} of {formatStops(load.packFilter.stops)}
       {load.packFilter.on ? 'on the pack' : 'to be laid on the pack'}.{/if}
     {#if developed !== ''}Developed: {developed}.{/if}
+    {#if load.lab === 'sent'}It is at the lab.{:else if load.lab === 'back'}Back from the lab.{/if}
     {#if load.remark !== ''}<b>{load.remark}</b>{/if}
+    {#if !editing && load.finishedAt && !isInstant && load.lab !== 'back'}
+      <button
+        type="button"
+        class="min-h-11 py-0 px-1.5 underline underline-offset-[3px] cursor-pointer"
+        onclick={() => void toLab(load.lab === 'sent' ? 'back' : 'sent')}
+        >{load.lab === 'sent' ? 'It is back' : 'It goes to the lab'}</button
+      >
+    {/if}
     {#if !editing}
       <button
         type="button"

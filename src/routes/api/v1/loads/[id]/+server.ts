@@ -19,7 +19,7 @@ export const PATCH: RequestHandler = async ({ request, params }) => {
   if (based instanceof Response) return based;
   const body = await readBody(request, loadEditSchema);
   if (body instanceof Response) return body;
-  const { finished, side, loadedAt, firstNumber, packFilter, development, remark } = body;
+  const { finished, side, loadedAt, firstNumber, packFilter, development, lab, remark } = body;
   const outcome = store().loadChanges.change(
     params.id,
     {
@@ -29,6 +29,7 @@ export const PATCH: RequestHandler = async ({ request, params }) => {
       ...(firstNumber === undefined ? {} : { firstNumber }),
       ...(packFilter === undefined ? {} : { packFilter }),
       ...(development === undefined ? {} : { development }),
+      ...(lab === undefined ? {} : { lab }),
       ...(remark === undefined ? {} : { remark })
     },
     based
