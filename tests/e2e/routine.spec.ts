@@ -1,5 +1,5 @@
 // Routines: the next step at the moment it is due, the order kept where a wrong one fogs a frame, changed by the owner.
-import { axe, expect, test } from './app.ts';
+import { axe, expect, test, unfold } from './app.ts';
 
 test(
   'the next step stands on Shoot: after loading before each press, after a frame its own',
@@ -100,8 +100,8 @@ test(
       await fetch('/api/v1/loads/demo-load-corvane', { method: 'PATCH', headers, body });
     });
     await page.goto(`${app.url}/kit`);
-    const camera = page.getByRole('listitem').filter({ hasText: 'Corvane 35' }).first();
-    await camera.locator('summary').first().click();
+    const camera = page.getByRole('article').filter({ hasText: 'Corvane 35' });
+    await unfold(camera);
     await camera.getByLabel('Load it with').selectOption({ label: 'Heliodor 64' });
     await expect(camera.getByText('Its process is no longer offered')).toBeVisible();
   }
