@@ -45,7 +45,9 @@
           ? `, ${steps.indexOf(step) + 1} of ${steps.length}`
           : ''}</span
       >
-      <a class="inline-grid min-h-11 min-w-11 content-center text-right underline" href="/bench/routine">All</a>
+      <a class="inline-grid min-h-11 min-w-11 content-center text-right underline" href="/bench/routine"
+        >All</a
+      >
     </p>
     {#key (step ?? press)?.words}
       {#if step}
