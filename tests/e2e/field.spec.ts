@@ -269,3 +269,28 @@ test(
     await expect(page.getByText(/Frame \d is logged/).first()).toBeVisible();
   }
 );
+
+test(
+  'who leaves a message for another field stays there: what is typed lands in it',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/bench/develop?load=demo-load-pelican&shadow=none`);
+    const message = page.getByRole('button', { name: 'Close this message' }).first();
+    await expect(message).toBeVisible();
+    const [temperature, table] = [
+      page.getByLabel('Temperature of the air, °C'),
+      page.getByLabel(/Table of this film/)
+    ];
+    const before = await table.inputValue();
+    await table.focus();
+    await message.focus();
+    await temperature.click();
+    // the message has given the focus back by then, if it does
+    await page.evaluate(() => new Promise((done) => setTimeout(() => requestAnimationFrame(done))));
+    await expect(temperature).toBeFocused();
+    await page.keyboard.press('ControlOrMeta+a');
+    await page.keyboard.type('15');
+    await expect(temperature).toHaveValue('15');
+    await expect(table).toHaveValue(before);
+  }
+);

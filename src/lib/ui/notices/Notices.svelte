@@ -2,11 +2,20 @@
 <script lang="ts">
   import { Toast } from '@skeletonlabs/skeleton-svelte';
   import { toaster } from './toaster.ts';
+
+  /**
+   * The component gives the focus back to where it came from when a message is left, even where the person has gone on to another
+   * field: what is typed would land in the old one. Who goes somewhere stays there.
+   */
+  function staysWhereItWent(event: FocusEvent): void {
+    const { relatedTarget: to } = event;
+    if (to instanceof HTMLElement && !to.closest('[data-scope=toast]')) setTimeout(() => to.focus());
+  }
 </script>
 
 <Toast.Group {toaster}>
   {#snippet children(toast)}
-    <Toast {toast} class="notice">
+    <Toast {toast} class="notice" onfocusout={staysWhereItWent}>
       <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
       {#if toast.action}<Toast.ActionTrigger class="btn preset-outlined-surface-950-50"
           >{toast.action.label}</Toast.ActionTrigger
