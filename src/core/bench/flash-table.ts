@@ -7,6 +7,7 @@ import { settingOf, type Choice, type Setting } from '../camera/setting.ts';
 import { judge, POSSIBLE, type Verdict } from '../chance/verdict.ts';
 import type { FlashOnFrame } from '../error/delta.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
+import { sampleOf } from '../numeric/sample.ts';
 import { withFocusAt } from '../focus/focused.ts';
 import type { FlashUse } from '../flash/flash.ts';
 
@@ -102,17 +103,13 @@ export interface GuideNumber {
  * @throws {RangeError} without a frame
  */
 export function guideNumberFrom(frames: readonly FlashTestFrame[], iso: number): GuideNumber {
-  if (frames.length === 0) throw new RangeError('at least one frame is needed');
   const logs = frames.map(
     ({ distanceM, fNumber, outStops }) =>
       Math.log2(distanceM * fNumber) + outStops / 2 - Math.log2(iso / 100) / 2
   );
-  const mean = logs.reduce((sum, x) => sum + x, 0) / logs.length;
-  const squares = logs.reduce((sum, x) => sum + (2 * (x - mean)) ** 2, 0);
-  return {
-    guideNumber: 2 ** mean,
-    spreadStops: logs.length < 2 ? null : Math.sqrt(squares / (logs.length - 1))
-  };
+  const { mean, sd } = sampleOf(logs);
+  // a guide number goes by the square root of the light
+  return { guideNumber: 2 ** mean, spreadStops: sd === null ? null : 2 * sd };
 }
 
 /**

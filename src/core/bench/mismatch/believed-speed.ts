@@ -1,6 +1,7 @@
 // Which film speed does an unknown conversion believe in? Three frames in even light, of which it is known how much too light or too
 // dark they came out, say so: Δ = log2(S_film/S_believed) + lighten–darken.
 import { normalQuantile } from '../../numeric/normal.ts';
+import { sampleOf } from '../../numeric/sample.ts';
 
 /** One frame of the test. */
 export interface TestFrame {
@@ -26,13 +27,9 @@ const JUDGING_SD = 0.4;
  * @throws {RangeError} without a frame
  */
 export function believedSpeed(filmIso: number, frames: readonly TestFrame[]): BelievedSpeed {
-  if (frames.length === 0) throw new RangeError('at least one frame is needed');
-  const each = frames.map((f) => f.judgedStops - f.compensationStops);
-  const mean = each.reduce((sum, x) => sum + x, 0) / each.length;
-  const squares = each.reduce((sum, x) => sum + (x - mean) ** 2, 0);
+  const { count, mean, sd } = sampleOf(frames.map((f) => f.judgedStops - f.compensationStops));
   // what the frames differ by may be more than judging explains
-  const own = each.length < 2 ? 0 : Math.sqrt(squares / (each.length - 1));
-  return { iso: filmIso * 2 ** -mean, sdStops: Math.max(JUDGING_SD, own) / Math.sqrt(each.length) };
+  return { iso: filmIso * 2 ** -mean, sdStops: Math.max(JUDGING_SD, sd ?? 0) / Math.sqrt(count) };
 }
 
 /** From where to where the speed lies in nine of ten cases, ISO. */

@@ -2,6 +2,8 @@
 // 1/v = 1/f − 1/s, so a lens at distance s draws its picture at v = f·s/(s − f).
 // Source: S. F. Ray, Applied Photographic Optics, 3rd ed. (2002), ch. 4 (the lens equation, from memory).
 
+import { sampleOf } from '../../numeric/sample.ts';
+
 /** One frame of the test. */
 export interface FocusFrame {
   /** What the scale was set to, metres; Infinity = far away. */
@@ -34,12 +36,10 @@ export function distanceOf(focalMm: number, image: number): number {
  * @throws {RangeError} without a frame
  */
 export function focusShift(focalMm: number, frames: readonly FocusFrame[]): FocusShift {
-  if (frames.length === 0) throw new RangeError('at least one frame is needed');
-  const each = frames.map((f) => imageMm(focalMm, f.foundM) - imageMm(focalMm, f.setM));
-  const mean = each.reduce((sum, x) => sum + x, 0) / each.length;
-  const squares = each.reduce((sum, x) => sum + (x - mean) ** 2, 0);
-  const n = each.length;
-  return { shiftMm: mean, sdMm: n < 2 ? null : Math.sqrt(squares / (n - 1) / n) };
+  const { count, mean, sd } = sampleOf(
+    frames.map((f) => imageMm(focalMm, f.foundM) - imageMm(focalMm, f.setM))
+  );
+  return { shiftMm: mean, sdMm: sd === null ? null : sd / Math.sqrt(count) };
 }
 
 /** Where a mark of the scale is sharp now, metres. */

@@ -1,5 +1,6 @@
 // What several releases at one mark come to.
 import { err, ok, type Result } from '../../numeric/result.ts';
+import { sampleOf } from '../../numeric/sample.ts';
 import type { QuantityError } from '../../units/quantity-error.ts';
 import { parseShutter } from '../../units/shutter.ts';
 import { splitMarks } from '../../camera/marks.ts';
@@ -21,14 +22,9 @@ export interface TimeSummary {
  * @throws {RangeError} without a time
  */
 export function summaryOf(seconds: readonly number[], markSeconds: number | null): TimeSummary {
-  if (seconds.length === 0) throw new RangeError('at least one time is needed');
-  const logs = seconds.map(Math.log2);
-  const mean = logs.reduce((sum, x) => sum + x, 0) / logs.length;
-  const squares = logs.reduce((sum, x) => sum + (x - mean) ** 2, 0);
+  const { count, mean, sd } = sampleOf(seconds.map(Math.log2));
   return {
-    count: seconds.length,
-    seconds: 2 ** mean,
-    spreadStops: seconds.length < 2 ? null : Math.sqrt(squares / (seconds.length - 1)),
+    ...{ count, seconds: 2 ** mean, spreadStops: sd },
     errorStops: markSeconds === null ? null : mean - Math.log2(markSeconds)
   };
 }

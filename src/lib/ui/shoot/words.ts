@@ -151,7 +151,7 @@ export function sayTold(told: Told): string {
     case 'eye':
       return told.found === 'dead'
         ? 'Its eye was found dead: what it sets by itself is chance. Set it by hand, or hold it open.'
-        : 'Its eye was found slow: in bright light it lets through too much, in dim light too little.';
+        : 'Its eye was found not to follow the light by as much as it changes: trust it in middling light only.';
     case 'aim':
       return sayAimOff(told);
     case 'fill-flash':

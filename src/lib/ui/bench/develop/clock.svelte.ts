@@ -14,7 +14,7 @@ export class DarkClock {
   #letSleep: () => void = () => undefined;
   readonly #phase: (seconds: number) => string;
 
-  /** @param phase what is done at a moment: a signal is given when it changes */
+  /** @param phase what is done at a moment: a signal is given when it changes, and after `done` nothing is to come */
   constructor(phase: (seconds: number) => string) {
     this.#phase = phase;
   }
@@ -28,14 +28,25 @@ export class DarkClock {
     this.#last = this.#phase(before);
     this.elapsed = before;
     this.#timer = setInterval(() => this.#tick(), TICK_MS);
-    void keepAwake().then((let_) => (this.#letSleep = let_));
+    const timer = this.#timer;
+    void keepAwake().then((letSleep) => {
+      // stopped, or started anew, before the screen was granted
+      if (this.elapsed === null || timer !== this.#timer) letSleep();
+      else this.#letSleep = letSleep;
+    });
   }
 
   /** Ends. */
   stop(): void {
+    this.#rest();
+    this.elapsed = null;
+  }
+
+  /** Nothing is to come any more: the screen may sleep. */
+  #rest(): void {
     clearInterval(this.#timer);
     this.#letSleep();
-    this.elapsed = null;
+    this.#letSleep = () => undefined;
   }
 
   #tick(): void {
@@ -47,6 +58,7 @@ export class DarkClock {
     }
     this.#last = now;
     this.elapsed = elapsed;
+    if (now === 'done') this.#rest();
   }
 }
 

@@ -7,7 +7,7 @@ test.each([
   [
     { ...verdict, found: 'slow', answeredStops: 1 },
     [
-      'Slow: it follows the light, but not as far as it should.',
+      'Slow or uneven: it follows the light, but not by as much as the light changes.',
       'Where two stops were taken away it answered 1 stop.'
     ]
   ],

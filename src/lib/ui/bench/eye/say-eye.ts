@@ -68,7 +68,11 @@ export function sayFound({ found, offStops, sdStops, answeredStops }: EyeVerdict
     case 'dead':
       return ['Dead: it does the same whatever it sees.'];
     case 'slow':
-      return ['Slow: it follows the light, but not as far as it should.', ...step, ...off];
+      return [
+        'Slow or uneven: it follows the light, but not by as much as the light changes.',
+        ...step,
+        ...off
+      ];
     case 'off':
       return ['Alive, and off by a constant: that can be counted with.', ...off, ...step];
     case 'alive':

@@ -38,6 +38,26 @@
       ? ok(n)
       : err(`“${text}” is no price. Give a number from 0 to 1000000.`);
   }
+  const PRICES = [
+    {
+      label: 'Costs once: the conversion, or another camera',
+      example: '120',
+      value: () => once,
+      onread: (n: number | null) => (once = n)
+    },
+    {
+      label: 'A frame costs now',
+      example: '3.50',
+      value: () => now,
+      onread: (n: number | null) => (typedNow = n)
+    },
+    {
+      label: 'A frame costs then',
+      example: '1.20',
+      value: () => then,
+      onread: (n: number | null) => (then = n)
+    }
+  ];
   const money = (n: number | null): string => (n === null ? '' : formatDecimal(n, 2));
   async function use(way: WayOut): Promise<void> {
     if (!judged) return;
@@ -77,30 +97,9 @@
     <div class="grid content-start gap-3">
       <LightTile {lv} onlv={(v: number) => (typedLv = v)} />
       <h2 class="font-semibold">When it pays</h2>
-      <ReadTile
-        label="Costs once: the conversion, or another camera"
-        text={money(once)}
-        read={readMoney}
-        onread={(n: number | null) => (once = n)}
-        inputmode="decimal"
-        example="120"
-      />
-      <ReadTile
-        label="A frame costs now"
-        text={money(now)}
-        read={readMoney}
-        onread={(n: number | null) => (typedNow = n)}
-        inputmode="decimal"
-        example="3.50"
-      />
-      <ReadTile
-        label="A frame costs then"
-        text={money(then)}
-        read={readMoney}
-        onread={(n: number | null) => (then = n)}
-        inputmode="decimal"
-        example="1.20"
-      />
+      {#each PRICES as { label, value, example, onread } (label)}
+        <ReadTile {label} text={money(value())} read={readMoney} {onread} inputmode="decimal" {example} />
+      {/each}
       {#if isMoneyTold}
         <p class="leading-snug" data-testid="pays">
           {pays === null ? 'It never pays: a frame costs as much then.' : `It pays after ${pays} frames.`}
