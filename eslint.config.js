@@ -22,7 +22,12 @@ export default ts.config(
   {
     languageOptions: {
       globals: { ...globals.browser, ...globals.node },
-      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname }
+      // the same for every file: where the extensions change from one file to the next, the whole project is read anew each time
+      parserOptions: {
+        projectService: true,
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.svelte']
+      }
     },
     rules: {
       'no-undef': 'off',
@@ -37,12 +42,7 @@ export default ts.config(
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: {
-      parserOptions: {
-        projectService: true,
-        extraFileExtensions: ['.svelte'],
-        parser: ts.parser,
-        svelteConfig
-      }
+      parserOptions: { parser: ts.parser, svelteConfig }
     }
   },
   {

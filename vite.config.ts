@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { svelteTesting } from '@testing-library/svelte/vite';
@@ -11,14 +12,26 @@ export default defineConfig({
     // a machine may be busy with something else: no test is about time
     testTimeout: 120_000,
     hookTimeout: 120_000,
+    // all cores: by itself it leaves one of two idle
+    maxWorkers: availableParallelism(),
     projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          environment: 'node',
+          include: ['src/core/**/*.test.ts'],
+          // sums keep nothing between two files: each worker loads the core once
+          isolate: false
+        }
+      },
       {
         extends: true,
         test: {
           name: 'server',
           environment: 'node',
           include: ['src/**/*.test.ts', 'tests/*.test.ts'],
-          exclude: ['src/**/*.svelte.test.ts']
+          exclude: ['src/**/*.svelte.test.ts', 'src/core/**']
         }
       },
       {

@@ -53,6 +53,7 @@ for (const cameraId of CAMERAS) {
             packFilter: null,
             development: null,
             lab: null,
+            reel: null,
             remark: '',
             revision: 1
           }

@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.js';
 import { ROOT } from './prepare.js';
 
 const PORT = process.env.PORT || '4178';
@@ -32,7 +33,7 @@ await new Promise((done) => server.stdout.on('data', (line) => String(line).incl
 const listed = async (/** @type {string} */ kind) => (await fetch(`${AT}/api/v1/${kind}`)).json();
 const [loads, cameras, films] = await Promise.all(['loads', 'cameras', 'films'].map(listed));
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
 const nameOf = (/** @type {{id: string, name: string}[]} */ all, /** @type {string} */ id) =>

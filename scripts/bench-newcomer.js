@@ -6,6 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.js';
 import { buildIfStale, ROOT } from './prepare.js';
 
 const PORT = '4176';
@@ -47,7 +48,7 @@ const WALKS = [
 export async function benchNewcomer() {
   buildIfStale();
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--headless', '--no-sandbox', '--disable-gpu']
   });
   /** @type {Record<string, string>} */

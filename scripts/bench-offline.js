@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.js';
 import { buildIfStale, ROOT } from './prepare.js';
 
 const PORT = '4177';
@@ -87,7 +88,7 @@ export async function benchOffline() {
   const data = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
   let server = await start(data);
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--headless', '--no-sandbox', '--disable-gpu']
   });
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });

@@ -4,13 +4,14 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.js';
 import { buildIfStale, ROOT } from './prepare.js';
 
 const PORT = '4178';
 const SLOWDOWN = 4;
 
 /** @param {number[]} times @param {number} share */
-const quantile = (times, share) =>
+export const quantile = (times, share) =>
   [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))] ?? NaN;
 
 /**
@@ -18,7 +19,7 @@ const quantile = (times, share) =>
  * @param {import('@playwright/test').Page} page
  * @returns {Promise<number[]>} milliseconds from each move to the next paint
  */
-function drag(page) {
+export function drag(page) {
   return page.evaluate(async () => {
     const track = document.querySelector('[role=slider][aria-label="Light now"]');
     if (!(track instanceof HTMLElement)) throw new Error('no rule');
@@ -86,7 +87,7 @@ export async function benchShoot() {
     server.stdout.on('data', (line) => String(line).includes('is at') && done(null))
   );
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: [
       ...['--headless', '--no-sandbox', '--disable-gpu'],
       ...['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream']

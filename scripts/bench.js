@@ -6,14 +6,17 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { benchLog } from './bench-log.js';
 import { benchNewcomer } from './bench-newcomer.js';
+import { benchPicture } from './bench-picture.js';
 import { benchOffline } from './bench-offline.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
-const [all, engine, log, histories, situations] = [
+const [all, engine, log, histories, situations, shoot, picture] = [
   process.argv.length === 2,
-  ...['--engine', '--log', '--histories', '--situations'].map((name) => process.argv.includes(name))
+  ...['--engine', '--log', '--histories', '--situations', '--shoot', '--picture'].map((name) =>
+    process.argv.includes(name)
+  )
 ];
 /** So many random histories of a log, and what was noted is still true after each of their steps. */
 const HISTORIES = '10000';
@@ -54,8 +57,9 @@ for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)
 rmSync(outDir, { recursive: true, force: true });
 if (NAMES.includes('log')) await benchLog(folder);
 rmSync(folder, { recursive: true, force: true });
+if (all || shoot) await benchShoot();
+if (all || picture) await benchPicture();
 if (all) {
-  await benchShoot();
   await benchOffline();
   await benchNewcomer();
 }

@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.js';
 import { ROOT } from './prepare.js';
 
 const PORT = process.env.PORT || '4179';
@@ -21,7 +22,7 @@ const SHOTS = [
   { name: 'pairs', path: '/kit/pairs?shadow=none', viewport: DESKTOP },
   { name: 'film', path: '/kit/film?shadow=none', viewport: DESKTOP },
   { name: 'log', path: '/log?shadow=soft', viewport: DESKTOP },
-  { name: 'log-phone', path: '/log?shadow=soft', viewport: PHONE },
+  { name: 'learn', path: '/learn?idea=slow-film&shadow=soft', viewport: DESKTOP },
   { name: 'start', path: '/start', viewport: DESKTOP },
   { name: 'camera', path: '/kit/camera?shadow=soft', viewport: DESKTOP },
   { name: 'plan', path: '/plan?load=demo-load-pelican', viewport: DESKTOP, act: planTrains },
@@ -39,7 +40,7 @@ const server = spawn('node', ['scripts/start.js', '--demo'], {
 });
 await new Promise((done) => server.stdout.on('data', (line) => String(line).includes('is at') && done(null)));
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
 if (only.length === 0 || only.includes('offline-phone')) await offlineShot();

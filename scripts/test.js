@@ -5,6 +5,7 @@ import { once } from 'node:events';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { CHROMIUMS, chromiumPath } from './chromium.js';
 import {
   buildIfStale,
   compiling,
@@ -17,9 +18,8 @@ import {
   unpackIfMissing
 } from './prepare.js';
 
-/** What the tests need of Debian: a program and its package. */
+/** What the tests need of Debian beside a Chromium: a program and its package. */
 const NEEDED = [
-  ['/usr/bin/chromium', 'chromium'],
   ['/usr/bin/exiftool', 'libimage-exiftool-perl'],
   ['/usr/bin/pdftotext', 'poppler-utils']
 ];
@@ -62,17 +62,31 @@ process.exit(failed === 0 ? 0 : 1);
 
 /** Programs through apt as root; otherwise the one command to run. @returns whether they are there */
 async function programsThere() {
+  const [[shell, shellName], [, wholeName]] = CHROMIUMS;
   const missing = NEEDED.filter(([path]) => !existsSync(path)).map(([, name]) => name);
-  if (missing.length === 0) return true;
-  const names = missing.join(' ');
-  if (process.getuid?.() !== 0) fail(`Missing for the tests. Run: sudo apt-get install -y ${names}`);
-  console.log(`Installing ${names} …`);
-  const child = spawn('sh', ['-c', `apt-get update -qq; apt-get install -y -qq ${names}`], {
+  const isRoot = process.getuid?.() === 0;
+  if (!isRoot) {
+    if (!existsSync(chromiumPath())) missing.push(shellName);
+    if (missing.length > 0) fail(`Missing for the tests. Run: sudo apt-get install -y ${missing.join(' ')}`);
+    return true;
+  }
+  if (missing.length === 0 && existsSync(shell)) return true;
+  console.log(`Installing ${[...missing, shellName].join(' ')} …`);
+  await apt('apt-get update -qq');
+  if (missing.length > 0) await apt(`apt-get install -y -qq ${missing.join(' ')}`);
+  // where a Debian has no headless shell the whole browser does as well, and takes longer
+  await apt(`apt-get install -y -qq ${shellName}`);
+  if (!existsSync(chromiumPath())) await apt(`apt-get install -y -qq ${wholeName}`);
+  return existsSync(chromiumPath()) && NEEDED.every(([path]) => existsSync(path));
+}
+
+/** Runs a command of apt. @param {string} command */
+async function apt(command) {
+  const child = spawn('sh', ['-c', command], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   });
-  const [status] = await once(child, 'close');
-  return status === 0;
+  await once(child, 'close');
 }
 
 /** Compiles what is not yet. @returns whether it is there; what the compiler said is shown when it failed */

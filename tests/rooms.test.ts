@@ -17,7 +17,9 @@ const CORE_ORDER = [
   'light',
   'sky',
   'film',
+  'picture',
   'ways',
+  'scene',
   'camera',
   'focus',
   'flash',
@@ -30,6 +32,7 @@ const CORE_ORDER = [
   'bench',
   'log',
   'learn',
+  'practice',
   'offline'
 ] as const;
 
@@ -44,13 +47,14 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'src/core',
     folders: ['src/core'],
-    // pure packages: positions in the sky, wall-clock time with zones
-    packages: [/^astronomy-engine$/, /^temporal-polyfill$/]
+    // pure packages: positions in the sky, wall-clock time with zones, when to ask again
+    packages: [/^astronomy-engine$/, /^temporal-polyfill$/, /^ts-fsrs$/]
   },
   {
     room: 'src/workers',
     folders: ['src/core', 'src/lib/schema', 'src/workers'],
-    packages: []
+    // tables as programs write them, what pictures say of themselves
+    packages: [/^papaparse$/, /^exifreader$/]
   },
   {
     room: 'src/lib/schema',
@@ -97,8 +101,8 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   },
   {
     room: 'tests/e2e',
-    // the list of places is what is walked
-    folders: ['tests/e2e', 'src/lib/ui/places/places.ts'],
+    // the list of places is what is walked; and which browser there is
+    folders: ['tests/e2e', 'src/lib/ui/places/places.ts', 'scripts/chromium.js'],
     packages: [/^node:/, /^@playwright\//, /^@axe-core\//, /^sharp$/]
   },
   {

@@ -1,4 +1,5 @@
 import { IN_USE_COOKIE, LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
+import { eyeOf } from '#core/practice/exercise.ts';
 import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
@@ -14,6 +15,7 @@ function homeOf(asked: string | null, chosen: string | null, look: Scheme | null
     things: store().things.list(),
     settings: { ...settings, scheme: look ?? settings.scheme },
     recent: recentFrames(store()),
+    eye: settings.correctGuesses ? eyeOf(store().exercises.list(), store().exercises.guesses()) : null,
     notices: store().notices.waiting()
   };
 }

@@ -7,6 +7,7 @@
   import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
   import { Current, provideCurrent } from '#ui/current.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
+  import { eyeOf } from '#core/practice/exercise.ts';
   import { carriedInUse, carriedPair } from '#core/offline/carried.ts';
   import { listen } from '#ui/places/keys.ts';
   import PlaceLinks from '#ui/places/PlaceLinks.svelte';
@@ -77,10 +78,17 @@
     return offline.touches(loadId, camera.id) ? (carriedPair(carried, loadId) ?? data.pair) : data.pair;
   });
 
+  /** The person's eye by what the phone carries: the server may not know yet that it shall correct. */
+  function eyeCarried(wanted: boolean): Current['eye'] {
+    const { carried } = offline;
+    return wanted && carried ? eyeOf(carried.exercises, carried.guesses) : null;
+  }
+
   $effect.pre(() => {
     current.take(pair, data.films, data.things);
     current.settings = withLook(settingsWith(data.settings));
     current.recent = data.recent;
+    current.eye = data.eye ?? eyeCarried(current.settings.correctGuesses);
   });
 
   $effect(() => {
@@ -280,7 +288,7 @@
   header {
     display: flex;
     align-items: center;
-    gap: 8px 26px;
+    gap: 8px 18px;
     min-height: 52px;
     padding: 0 28px;
     border-bottom: 1.5px solid var(--line);

@@ -1,5 +1,6 @@
 import { browser } from '$app/environment';
 import { FIRST_SETTINGS } from '#schema/settings/settings.ts';
+import { eyeOf } from '#core/practice/exercise.ts';
 import { carriedRecent } from '#core/offline/carried.ts';
 import { usedHere } from '#ui/in-use.ts';
 import { offline } from '#ui/offline/offline.svelte.ts';
@@ -21,6 +22,7 @@ export const load: LayoutLoad = async ({ data, url }) => {
       settings
     },
     recent: carried ? carriedRecent(carried) : [],
+    eye: carried && settings.correctGuesses ? eyeOf(carried.exercises, carried.guesses) : null,
     notices: [],
     ...{ asked: asked ?? chosen, away: true }
   };

@@ -98,6 +98,11 @@ test(
     await page.getByLabel('Its time can be set with').selectOption('held-open');
     await page.getByRole('button', { name: /Keep/ }).first().click();
     await expect(page.getByText(/Say how it is opened/).first()).toBeVisible();
+    // a usual trick to begin with, each step then in the owner's own words
+    await page.getByRole('button', { name: 'The power is cut' }).click();
+    await expect(page.getByLabel('Then, to get the picture out')).toHaveValue(/In a dark bag/);
+    await page.getByRole('button', { name: 'The eye is covered' }).click();
+    await expect(page.getByLabel('Then, to get the picture out')).toHaveValue('');
     await page.getByLabel('How it is opened').fill('cover the eye, press');
     await page.getByLabel('How it is closed').fill('uncover it');
     await page.getByRole('button', { name: /Keep/ }).first().click();

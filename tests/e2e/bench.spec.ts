@@ -76,6 +76,35 @@ test(
   }
 );
 
+// Keystroke-level model: Card, Moran and Newell, "The Keystroke-Level Model for User Performance Time with Interactive
+// Systems", CACM 23 (1980): 1.35 s to think before each entry, 1.1 s to point; half a second for a key on glass (Holleis and
+// others, CHI 2007, found 0.39 s). Figures from memory.
+const [THINK, POINT, KEY] = [1.35, 1.1, 0.5];
+test(
+  'three releases of each of six speeds are noted in under two minutes',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    let seconds = 0;
+    await page.goto(`${app.url}/bench?load=demo-load-corvane`);
+    const press = async (name: string | RegExp, role: 'link' | 'button'): Promise<void> => {
+      seconds += THINK + POINT;
+      await page.getByRole(role, { name }).click();
+    };
+    await press(/Shutter test/, 'link');
+    for (const [mark, ran] of [
+      ...([['15', '1/14 1/14 1/15'] as const, ['30', '1/28 1/27 1/29'] as const] as const),
+      ...([['60', '1/52 1/55 1/50'] as const, ['125', '1/100 1/96 1/99'] as const] as const),
+      ...([['250', '1/180 1/175 1/190'] as const, ['500', '1/310 1/300 1/290'] as const] as const)
+    ]) {
+      seconds += THINK + POINT + ran.length * KEY;
+      await put(page, `Measured at ${mark}`, ran);
+    }
+    await press('Keep with the camera', 'button');
+    await expect(page.getByText('has the times you measured')).toBeVisible();
+    expect(seconds).toBeLessThan(120);
+  }
+);
+
 test(
   'a light sensor’s table and a recording are read from files, what is none is told',
   { tag: '@desktop' },
@@ -123,6 +152,11 @@ test(
     await isSound(page);
     await way.click();
     await expect(page.getByTestId('long-exposure')).toContainText('Held open by hand, 45 s');
+    await page.goto(`${app.url}/bench/long?load=demo-load-heron&shadow=none`);
+    await expect(page.getByTestId('timer-limit')).toContainText('By itself it stays open');
+    await page.goto(`${app.url}/bench/long?load=demo-load-marigold&shadow=none`);
+    await page.getByText('How it is held open').click();
+    await expect(page.getByText('On B press and hold, best by a cable')).toBeVisible();
     await page.goto(`${app.url}/bench/long?load=demo-load-corvane&shadow=none`);
     await expect(page.getByText('it has no long exposures')).toBeVisible();
   }
@@ -175,7 +209,62 @@ test(
   }
 );
 
-test('a reel: what is left, and shots against it', { tag: '@phone' }, async ({ app, page }) => {
+test(
+  'a flash of the bag: a filter before it, its number kept with it and taken back; bulbs need the shutter open',
+  { tag: '@phone' },
+  async ({ app, page, request }) => {
+    const number = async (): Promise<unknown> =>
+      (
+        (await (await request.get(`${app.url}/api/v1/things/demo-wink`)).json()) as {
+          data: { guideNumber: number };
+        }
+      ).data.guideNumber;
+    await page.goto(`${app.url}/bench/flash?load=demo-load-corvane`);
+    const said = page.getByTestId('flash');
+    await put(page, 'The subject stands at', '4 m');
+    await expect(said).toContainText('1/2 power');
+    await put(page, 'A filter before it', '4');
+    await expect(page.getByText(/“4” could mean several strengths/)).toBeVisible();
+    await put(page, 'A filter before it', '0.6 D');
+    await expect(said).toContainText('full power');
+    await put(page, 'From', '2 m');
+    await put(page, 'Aperture', 'f/8');
+    await page.getByLabel('Frame 1').selectOption('right');
+    await page.getByRole('button', { name: 'Keep with the Wink 18' }).click();
+    await expect(page.getByText('has the guide number you found')).toBeVisible();
+    const found = await number();
+    expect(found).not.toBe(18);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText('Wink 18 is as it was.')).toBeVisible();
+    expect(await number()).toBe(18);
+    await page.goto(`${app.url}/kit/thing/demo-wink`);
+    await page.getByLabel('It is', { exact: true }).selectOption('bulbs');
+    await page.getByLabel('Shortest shutter time for the whole bulb').fill('soon');
+    await page.getByRole('button', { name: 'Keep the changes' }).click();
+    await expect(page.getByText(/“soon” is no shutter time/)).toBeVisible();
+    await page.getByLabel('Shortest shutter time for the whole bulb').fill('1/30');
+    await page.getByRole('button', { name: 'Keep the changes' }).click();
+    await expect(page).toHaveURL(/kit#bag/);
+    await page.goto(`${app.url}/bench/flash?load=demo-load-corvane`);
+    await expect(page.getByText('It burns bulbs, a new one for each frame')).toContainText(
+      '1/30 s or longer'
+    );
+  }
+);
+
+test('lenses of a turret: which frame of the finder is whose', { tag: '@phone' }, async ({ app, page }) => {
+  await page.goto(`${app.url}/kit/camera/demo-ticker`);
+  await page.getByText('More', { exact: false }).first().click();
+  await page.getByLabel('Other lenses that fit it').fill('6.5, 38 f/2.8–22 (the red frame)');
+  await page.getByRole('button', { name: /Keep/ }).first().click();
+  await expect(page).toHaveURL(/\/kit/);
+  await page.goto(`${app.url}/bench/sharp?load=demo-load-ticker`);
+  await expect(page.getByText('6.5 mm: all of the finder.')).toBeVisible();
+  await expect(page.getByRole('figure').filter({ hasText: '38 mm: the red frame.' })).toBeVisible();
+  await isSound(page);
+});
+
+test('a reel: what is left, and shots against it', { tag: '@phone' }, async ({ app, page, request }) => {
   await page.goto(`${app.url}/bench/reel?load=demo-load-ticker`);
   const left = page.getByTestId('reel');
   await put(page, 'The counter shows, feet', '30');
@@ -183,11 +272,29 @@ test('a reel: what is left, and shots against it', { tag: '@phone' }, async ({ a
   await put(page, 'The counter shows, feet', '10');
   await put(page, 'Pictures a second', '16');
   await expect(left).toContainText('50 s left, 800 pictures.');
-  await put(page, 'Shots, seconds', '10 20');
-  await expect(page.getByText('2 shots fit; 20 s stay.')).toBeVisible();
-  await put(page, 'Shots, seconds', '40 20');
+  await put(page, 'Shots to come, seconds', '40 20');
   await expect(page.getByText('10 s too much for this side.')).toBeVisible();
+  await put(page, 'Shots to come, seconds', '10 20');
+  await expect(page.getByText('2 shots fit; 20 s stay.')).toBeVisible();
+  // after a shot the counter is read: how long it ran is noted, and the next one is told
+  await expect(page.getByTestId('next-shot')).toContainText('Next: 10 s');
+  await put(page, 'The counter shows now, feet', '11');
+  await expect(page.getByText('The counter runs down: it stood at 10 feet before.')).toBeVisible();
+  await put(page, 'The counter shows now, feet', '8');
+  await expect(page.getByTestId('shots-run').getByRole('listitem').last()).toContainText('10 s, to 8 feet');
+  await expect(page.getByTestId('next-shot')).toContainText('Next: 20 s');
   await isSound(page);
+  // it is the reel's, and there again
+  await expect
+    .poll(async () => {
+      const load: unknown = await (await request.get(`${app.url}/api/v1/loads/demo-load-ticker`)).json();
+      return load;
+    })
+    .toMatchObject({ reel: { feet: 25, counters: [10, 8], planned: [20], framesPerSecond: 16 } });
+  await page.reload();
+  await expect(left).toContainText('40 s left');
+  await page.getByRole('button', { name: 'Take the last one back' }).click();
+  await expect(left).toContainText('50 s left');
 });
 
 test(

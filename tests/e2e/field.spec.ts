@@ -282,15 +282,32 @@ test(
       page.getByLabel(/Table of this film/)
     ];
     const before = await table.inputValue();
+    // every place that has the focus from now on, so that nothing hides between two looks
+    const had = await page.evaluateHandle(() => {
+      const had: string[] = [];
+      addEventListener(
+        'focusin',
+        (event) => {
+          if (event.target instanceof HTMLInputElement) had.push(event.target.name || event.target.id);
+        },
+        true
+      );
+      return had;
+    });
     await table.focus();
     await message.focus();
-    await temperature.click();
-    // the message has given the focus back by then, if it does
+    await temperature.focus();
     await page.evaluate(() => new Promise((done) => setTimeout(() => requestAnimationFrame(done))));
+    expect(await had.jsonValue(), 'the table once, the temperature once').toHaveLength(2);
     await expect(temperature).toBeFocused();
     await page.keyboard.press('ControlOrMeta+a');
     await page.keyboard.type('15');
     await expect(temperature).toHaveValue('15');
     await expect(table).toHaveValue(before);
+    // a message closed by the keyboard leaves the person where they were
+    await message.focus();
+    await page.keyboard.press('Enter');
+    await expect(message).toBeHidden();
+    await expect(temperature).toBeFocused();
   }
 );

@@ -71,6 +71,44 @@ test(
 );
 
 test(
+  'the paper of each print says how the roll was developed, and leads to the next time in the tank',
+  { tag: '@desktop' },
+  async ({ app, page, request }) => {
+    await page.goto(`${app.url}/log/judge?film=demo-load-marigold`);
+    await page.getByRole('radio', { name: 'The negative' }).check({ force: true });
+    const grade = page.getByLabel('Printed on grade');
+    await grade.selectOption('4');
+    await page.getByRole('button', { name: 'Thin' }).click();
+    await expect(page.getByText('is judged.').first()).toBeVisible();
+    await expect(page.getByTestId('paper')).toContainText('One print on grade 4.');
+    await expect(page.getByTestId('paper')).toContainText('These negatives are flat');
+    // a print is made long after: its paper goes to what was said
+    await page.getByRole('button', { name: /^Frame 1:/ }).click();
+    await expect(grade).toHaveValue('4');
+    await grade.selectOption('5');
+    await expect(page.getByTestId('paper')).toContainText('on grade 5.');
+    const load = `${app.url}/api/v1/loads/demo-load-marigold`;
+    const patch = async (data: object) => {
+      const { revision } = (await (await request.get(load)).json()) as { revision: number };
+      expect((await request.patch(load, { data, headers: { 'if-match': `"${revision}"` } })).ok()).toBe(true);
+    };
+    await patch({ finished: true });
+    const development = {
+      developer: 'Two baths',
+      dilution: '1+1',
+      minutes: 9,
+      temperatureC: 20,
+      shiftStops: 0
+    };
+    await patch({ development });
+    await page.goto(`${app.url}/log/judge?film=demo-load-marigold`);
+    await page.getByRole('link', { name: 'The next time in the tank' }).click();
+    await expect(page.getByLabel('Last time, minutes')).toHaveValue('9');
+    await expect(page.getByLabel('Its negatives looked')).toHaveValue('flat');
+  }
+);
+
+test(
   'a judgement is undone and taken away; a digit changes nothing that is judged, and the subject is in the heading',
   { tag: '@desktop' },
   async ({ app, page }) => {

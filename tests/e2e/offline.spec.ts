@@ -97,6 +97,8 @@ test('every place of Shoot works without home: light by sun and moon, dials, rem
   // places that are at home say so and offer what is here
   await page.getByRole('link', { name: 'Kit', exact: true }).click();
   await expect(page.getByText(/Kit is on the server/)).toBeVisible();
+  // the page came whole from the phone: it answers once it is ready
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Thimble' })

@@ -66,6 +66,7 @@ test(
     const other = await (await browser.newContext()).newPage();
     for (const who of [page, other]) {
       await who.goto(`${app.url}/kit`);
+      await who.locator('html[data-ready]').waitFor({ state: 'attached' });
       await who.getByRole('link', { name: 'Change Heliodor 64' }).click();
       await expect(who.getByLabel('Its name')).toHaveValue('Heliodor 64');
     }

@@ -67,6 +67,7 @@ function noteDone(scene: Scene, { action, madeAt }: Change, settled: readonly Co
     case 'side':
     case 'pack-filter':
     case 'outing':
+    case 'practise':
       return;
     default:
       assertNever(action);

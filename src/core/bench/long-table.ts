@@ -1,7 +1,8 @@
 // Long exposures from one reading: with every stack of filters and every aperture the whole seconds that a person counts, what
 // the film's reciprocity makes of them and what counting adds; and the other way round, what gives a length that is wanted.
-import { setsItself } from '../camera/camera.ts';
+import { setsItself, type Camera } from '../camera/camera.ts';
 import { handTimingSd, SHORTEST_COUNT_SECONDS } from '../camera/hand-timing.ts';
+import { respond } from '../camera/respond.ts';
 import { allSettings, type Choice, type Setting } from '../camera/setting.ts';
 import { judge, type Verdict } from '../chance/verdict.ts';
 import { circumstancesOf, type Situation } from '../error/situation.ts';
@@ -126,6 +127,13 @@ export function longTable(situation: Situation, present: Choice, owned: Stack['f
   });
   const fNumbers = settings.map((s) => s.fNumber ?? judge(situation, s).exposure.fNumber);
   return { fNumbers, rows: rows.filter((r) => r.cells.some((c) => c !== null)) };
+}
+
+/** The longest time that a camera which times itself gives before it closes or stays shut, seconds; null = it times nothing. */
+export function timerLimitSeconds(camera: Camera, present: Choice): number | null {
+  const itself = allSettings(camera, present).filter((s) => s.seconds === null);
+  const times = itself.map((s) => respond(camera, s, -Infinity).seconds);
+  return times.length === 0 ? null : Math.max(...times);
 }
 
 /** A way to a length. */

@@ -84,3 +84,8 @@ export function reelPlan(
     overSeconds: secondsOf(at, reel)
   };
 }
+
+/** How long each shot ran by the counter, seconds, with what was run off before it. @param counters feet after each shot, in order */
+export function secondsRun(reel: Reel, counters: readonly number[]): readonly number[] {
+  return counters.map((feet, i) => secondsOf((counters[i - 1] ?? reel.feet) - feet, reel));
+}

@@ -1,6 +1,7 @@
 // A setting: which position every control stands at, and what that leaves the camera to do.
 import { eyeOf, positionsOf, setsOf, type Camera } from './camera.ts';
 import { kindOfControl, type Control } from './kinds/controls.ts';
+import type { TrickSteps } from './kinds/held-open/control.ts';
 import { isLeftAlone, type ControlActs, type Position } from './position.ts';
 
 /** Position numbers by control id, from 0. Every control of the camera has its entry. */
@@ -28,6 +29,12 @@ export interface Setting {
 /** The position a control stands at; a number beyond its positions gives null. */
 export function positionAt(control: Control, choice: Choice): Position | null {
   return positionsOf(control, choice)[choice[control.id] ?? 0] ?? null;
+}
+
+/** What holds a camera open that times itself, as its owner found; null = it has B or T, or cannot be held open. */
+export function trickOf(camera: Camera): TrickSteps | null {
+  const control = controlFor(camera, 'time');
+  return (control && kindOfControl(control).steps?.(control)) ?? null;
 }
 
 /** The control that acts on something; null if the camera has none. */

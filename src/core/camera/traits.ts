@@ -43,7 +43,12 @@ export interface FlashUnit {
   readonly seconds: number;
   /** Angle it covers across, degrees; null = not known. */
   readonly angleDegrees: number | null;
+  /** Burns bulbs, one a frame, which light up slowly: the shortest shutter time that lets the whole of one through. None = electronic. */
+  readonly bulbs?: { readonly leastSeconds: number } | undefined;
 }
+
+/** A bulb of the usual kind is burnt out in so many seconds, with the contact that electronic flashes use. Common practice, no source. */
+export const BULB_SECONDS = 1 / 30;
 
 /** What a camera that sets itself gives once a separate flash is fitted. `fNumber`: null = what it gives without one. */
 export interface FittedProgram {

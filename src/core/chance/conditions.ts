@@ -10,7 +10,7 @@ import { FLASH_RULES_STOPS } from '../flash/flash.ts';
 import type { Film } from '../film/film.ts';
 import type { FrameFormat } from '../film/formats.ts';
 import type { SharpRange } from '../focus/depth.ts';
-import { FOCUSING } from '../camera/traits.ts';
+import { FOCUSING, type FlashUnit } from '../camera/traits.ts';
 import { focusedM, withFocusAt } from '../focus/focused.ts';
 import { distanceSd, sharpAround, sharpChance } from './sharpness.ts';
 import {
@@ -66,19 +66,23 @@ export interface Limits {
   readonly mayCount: boolean;
 }
 
+/** The shortest time that lets the whole flash through: of the camera's contact, and of a bulb that burns. @returns seconds, 0 = any */
+export function syncSeconds({ flash }: Camera, unit: FlashUnit): number {
+  const contact = flash.kind === 'shoe' || flash.kind === 'switch' ? flash.syncSeconds : null;
+  return Math.max(contact ?? 0, unit.bulbs?.leastSeconds ?? 0);
+}
+
 /** Works the limits out. */
 export function limitsOf(situation: Situation): Limits {
   const { camera, film } = situation;
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
   const { subjectM, flash, closeUpDioptres = 0 } = circumstancesOf(situation);
-  const sync =
-    camera.flash.kind === 'shoe' || camera.flash.kind === 'switch' ? camera.flash.syncSeconds : null;
   return {
     ...{ format, subjectM, closeUpDioptres },
     halfHeldSeconds: halfHeldSeconds(situation, format),
     halfStillSeconds: halfStillSeconds(situation, format, subjectM),
     distanceSd: distanceSd(situation),
-    syncSeconds: flash.kind === 'fired' && sync !== null ? sync : 0,
+    syncSeconds: flash.kind === 'fired' ? syncSeconds(camera, flash.unit) : 0,
     mayCount: situation.support === 'standing'
   };
 }

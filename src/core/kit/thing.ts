@@ -72,9 +72,33 @@ export interface DeveloperThing {
   readonly agitation: 'gentle' | 'ordinary';
 }
 
+/** A phone that was made a meter, with the lens that its pictures are taken through. */
+export interface PhoneThing {
+  readonly kind: 'phone';
+  /** As its pictures name it. */
+  readonly model: string;
+  /** Of that lens, mm, as its pictures give it; null = they do not. */
+  readonly focalMm: number | null;
+  /** Stops by which its pictures are to be read higher. */
+  readonly offsetStops: number;
+  /** Steepness of its curve at grey, > 0. */
+  readonly slope: number;
+  /** How many readings it was found by. */
+  readonly readings: number;
+  /** What was left over, one sd in stops; null = not known. */
+  readonly residualStops: number | null;
+}
+
 /** What a thing is. */
 export type ThingData =
-  FilterThing | FlashThing | MeterThing | SupportThing | LampThing | ModifierThing | DeveloperThing;
+  | PhoneThing
+  | FilterThing
+  | FlashThing
+  | MeterThing
+  | SupportThing
+  | LampThing
+  | ModifierThing
+  | DeveloperThing;
 
 /** A thing in the kit. */
 export interface Thing {
@@ -91,5 +115,6 @@ export const THING_KINDS = [
   'support',
   'lamp',
   'modifier',
-  'developer'
+  'developer',
+  'phone'
 ] as const satisfies readonly ThingData['kind'][];

@@ -30,6 +30,11 @@ export const FAULTS = [
   ...['dark-corners', 'cap-on', 'fogged', 'double-exposure', 'film-fault']
 ] as const;
 
+/** Grades of printing paper, and of filters for paper of variable contrast, the softest first. ISO 6846 numbers them the other way, by range. */
+export const GRADES = ['00', '0', '½', '1', '1½', '2', '2½', '3', '3½', '4', '4½', '5'] as const;
+/** @see GRADES */
+export type Grade = (typeof GRADES)[number];
+
 /** What a film is judged on unless somebody says otherwise: a print of a negative was corrected by whoever made it. */
 export function usuallyJudgedOn(film: Film): JudgedOn {
   return isNegative(film.kind) ? 'negative' : 'print';
@@ -42,10 +47,15 @@ export interface Judgement {
   readonly outcome: Outcome;
   /** Of {@link FAULTS}. */
   readonly faults: readonly string[];
+  /** The paper that its print took; left out = nobody said, or it was not printed on paper. */
+  readonly grade?: Grade | undefined;
   readonly judgedAt: Moment;
   /** Rises with every change. */
   readonly revision: number;
 }
+
+/** What is said of a frame, whoever stores it. */
+export type Said = Omit<Judgement, 'frameId' | 'judgedAt' | 'revision'>;
 
 /** Tones that a frame is compared with, stops. */
 export const TONES = [-3, -2, -1, 0, 1, 2, 3] as const;

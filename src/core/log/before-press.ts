@@ -4,6 +4,7 @@ import { type Camera, positionsOf, setsItself } from '../camera/camera.ts';
 import { controlFor, type Choice } from '../camera/setting.ts';
 import type { Conditions } from '../error/situation.ts';
 import type { Filter } from '../error/filters.ts';
+import { frameOfLens } from '../focus/finder-frames.ts';
 import type { Verdict } from '../chance/verdict.ts';
 import type { Pair } from './pair.ts';
 
@@ -26,6 +27,8 @@ export type PressCheck =
   | { readonly check: 'pack-filter'; readonly name: string; readonly stops: number }
   /** What was noticed on the film before this one. */
   | { readonly check: 'remark'; readonly words: string }
+  /** The frame of the finder that belongs to the lens that is on. */
+  | { readonly check: 'finder-frame'; readonly mark: string; readonly frame: string }
   /** In the owner's own words. */
   | { readonly check: 'own'; readonly words: string };
 
@@ -87,6 +90,8 @@ export function pressChecks(
   if (setsItself(camera) && Math.abs(offset) >= EYE_WORTH) {
     found.push({ check: 'eye-elsewhere', stops: offset });
   }
+  const frame = frameOfLens(camera, verdict.setting.choice);
+  if (frame) found.push({ check: 'finder-frame', ...frame });
   if (conditions.circumstances?.flash.kind === 'fired') found.push({ check: 'flash-ready' });
   return [...found, ...camera.checks.map((words) => ({ check: 'own', words }) as const)];
 }

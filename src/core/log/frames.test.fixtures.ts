@@ -40,7 +40,7 @@ export function loadWith(more: Partial<Load> = {}): Load {
   return {
     ...{ id: 'load', cameraId: 'c', filmId: 'f', framesTotal: 12, firstNumber: 1 },
     ...{ loadedAt: NOON, finishedAt: null, side: null, packFilter: null, development: null },
-    ...{ lab: null, remark: '', revision: 1 },
+    ...{ lab: null, reel: null, remark: '', revision: 1 },
     ...more
   };
 }

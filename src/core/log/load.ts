@@ -1,4 +1,5 @@
 // A film in a camera: how many frames, from which number on, what lies on the pack, how it was developed.
+import type { ReelNote } from './reel-note.ts';
 import type { Moment } from '../sky/moment.ts';
 
 /** Side of double-run film; null = one side only. */
@@ -51,6 +52,8 @@ export interface Load {
   readonly development: Development | null;
   /** Null = in the camera, at home, or nobody said. */
   readonly lab: LabState | null;
+  /** What its counter showed and what is planned on it; null = nothing was noted, or it is no cine film. */
+  readonly reel: ReelNote | null;
   /** What was noticed on it and should come up before the next one: a noise while winding. */
   readonly remark: string;
   /** Rises with every change. */

@@ -20,6 +20,7 @@ const CARRIED: Carried = {
   earlier: [],
   things: [],
   outings: [],
+  ...{ exercises: [], guesses: [] },
   loads: [
     { ...LOAD, id: 'one' },
     { ...LOAD, id: 'two' }

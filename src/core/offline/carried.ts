@@ -9,6 +9,8 @@ import type { Frame } from '../log/frame.ts';
 import type { Load } from '../log/load.ts';
 import { pairFrom, type Pair, type Revised } from '../log/pair.ts';
 import type { Outing } from '../plan/outing.ts';
+import { guessRead, type GuessRead } from '../learn/eye.ts';
+import { mergedExercise, type Exercise } from '../practice/exercise.ts';
 import type { Change } from './change.ts';
 
 /** A camera, and how it was left. */
@@ -33,6 +35,10 @@ export interface Carried {
   readonly loads: readonly Load[];
   readonly frames: readonly Frame[];
   readonly outings: readonly Outing[];
+  /** Answers of drills and days in the field, the oldest first. */
+  readonly exercises: readonly Exercise[];
+  /** What guesses noted with frames say. */
+  readonly guesses: readonly GuessRead[];
 }
 
 /** The pair of a load; null when the phone does not carry it. */
@@ -110,7 +116,9 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
         stands: c.revision === cameraRevision ? choice : c.stands,
         last: { choice, conditions, cameraRevision }
       }));
-      return { ...left, frames: byNumber([...left.frames, frame]) };
+      const said = guessRead({ id: frame.id, at: frame.takenAt }, frame.guess, frame.light);
+      const guesses = said ? [said, ...left.guesses] : left.guesses;
+      return { ...left, guesses, frames: byNumber([...left.frames, frame]) };
     }
     case 'edit':
       return withFrames(carried, (f) =>
@@ -151,6 +159,13 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
       const isThere = carried.outings.some((o) => o.id === outingId);
       const outings = carried.outings.flatMap((o) => (o.id === outingId ? (to ?? []) : [o]));
       return { ...carried, outings: to && !isThere ? [...outings, to] : outings };
+    }
+    case 'practise': {
+      const { exercise } = action;
+      const stored = carried.exercises.find((e) => e.id === exercise.id);
+      if (!stored) return { ...carried, exercises: [...carried.exercises, exercise] };
+      const kept = mergedExercise(stored, exercise);
+      return { ...carried, exercises: carried.exercises.map((e) => (e === stored ? kept : e)) };
     }
     case 'side':
       return withLoad(carried, action.loadId, (l) => ({ ...l, side: action.side }));

@@ -4,6 +4,7 @@ import type { Choice } from '../camera/setting.ts';
 import type { FrameFacts, NewFrame } from '../log/frame.ts';
 import type { Side } from '../log/load.ts';
 import type { Outing } from '../plan/outing.ts';
+import type { Exercise } from '../practice/exercise.ts';
 import type { Moment } from '../sky/moment.ts';
 
 /** Some facts of a frame. */
@@ -47,7 +48,9 @@ export type Action =
       readonly outingId: string;
       readonly from: Outing | null;
       readonly to: Outing | null;
-    };
+    }
+  /** An answer of a drill, or a day in the field: kept as it was, a reading may be added. */
+  | { readonly kind: 'practise'; readonly exercise: Exercise };
 
 /** Kinds of actions. */
 export const ACTION_KINDS = [
@@ -61,7 +64,8 @@ export const ACTION_KINDS = [
   'finish',
   'side',
   'pack-filter',
-  'outing'
+  'outing',
+  'practise'
 ] as const satisfies readonly Action['kind'][];
 
 /** An action with its key and its time. */
@@ -113,6 +117,7 @@ export function frameOf(action: Action): string | null {
 export function subjectOf(action: Action): string {
   const frame = frameOf(action);
   if (frame !== null) return `frame ${frame}`;
+  if (action.kind === 'practise') return `exercise ${action.exercise.id}`;
   if ('outingId' in action) return `outing ${action.outingId}`;
   if ('cameraId' in action) return `${action.kind} ${action.cameraId}`;
   return 'loadId' in action ? `load ${action.loadId}` : action.kind;

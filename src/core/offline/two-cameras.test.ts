@@ -25,7 +25,7 @@ const stored = (id: string, loadId: string, number: number, minute: number) => (
   takenAt: momentAt(Date.UTC(2026, 4, 1, 9, minute), 'UTC')
 });
 const CARRIED: Carried = {
-  ...{ inUse: 'a', earlier: [], things: [], outings: [] },
+  ...{ inUse: 'a', earlier: [], things: [], outings: [], exercises: [], guesses: [] },
   cameras: [
     { camera: box, revision: 3, stands: null, last: null },
     { camera: toy, revision: 1, stands: { aperture: 1 }, last: null }

@@ -7,6 +7,8 @@ import type { LightValue } from '../light/lv.ts';
 import { AT_SUBJECT, lightFromReading, METERED_TONES, type Metering } from '../light/metering.ts';
 import type { LightReading } from '../light/reading-text.ts';
 import { sceneById, type NamedScene } from '../light/scenes.ts';
+import type { Bound, PictureLight } from '../picture/touched.ts';
+import type { Surface } from '../picture/tones.ts';
 import type { ShadowClue } from '../light/shadow-edge.ts';
 import type { SkyClue } from '../light/sky-first.ts';
 import { sunAndMoonAt, type Place } from '../sky/position.ts';
@@ -27,13 +29,33 @@ export interface SunWay extends SkyScene {
   readonly ms: number;
 }
 
+/** Light out of a phone's picture of the scene. */
+export interface PictureWay {
+  readonly kind: 'picture';
+  /** What was touched; null = the whole picture counted. */
+  readonly surface: Surface | null;
+  /** Exposure value at ISO 100 that the picture was taken at. */
+  readonly ev100: number;
+  /** Whether the patch had run off the picture's scale. */
+  readonly bound: Bound;
+  /** The phone, as the picture names it; '' = it does not. */
+  readonly phone: string;
+}
+
+/** What a guess was corrected by, where the person's own record is used. */
+export interface ByRecord {
+  /** Stops that the guess was lowered by, and how sure it is so, one sd. */
+  readonly eye?: { readonly biasStops: number; readonly sdStops: number } | undefined;
+}
+
 /** How the light was found. `hand`: the marker was put there on the ruler. `frame`: as it was for an earlier frame. */
 export type LightWay =
-  | ({ readonly kind: 'shadow'; readonly clue: ShadowClue } & LightModifiers)
-  | ({ readonly kind: 'sky'; readonly clue: SkyClue } & LightModifiers)
-  | { readonly kind: 'scene'; readonly scene: string }
+  | ({ readonly kind: 'shadow'; readonly clue: ShadowClue } & LightModifiers & ByRecord)
+  | ({ readonly kind: 'sky'; readonly clue: SkyClue } & LightModifiers & ByRecord)
+  | ({ readonly kind: 'scene'; readonly scene: string } & ByRecord)
   | ({ readonly kind: 'reading'; readonly text: string } & Metering)
   | SunWay
+  | PictureWay
   | { readonly kind: 'frame'; readonly frameId: string; readonly label: string }
   | { readonly kind: 'hand' };
 
@@ -44,6 +66,7 @@ export const WAY_KINDS = [
   'scene',
   'reading',
   'sun',
+  'picture',
   'frame',
   'hand'
 ] as const satisfies readonly LightWay['kind'][];
@@ -104,6 +127,15 @@ function constantStops(reading: LightReading, { meter }: Metering): number {
 export function choiceFromSun(way: SunWay): LightChoice {
   const { lv, sdStops, contrast } = skyLight(sunAndMoonAt(way.ms, way.place), way);
   return { lv, sdStops, contrast, way };
+}
+
+/** The light out of a picture. @param light of what was touched, or of all of it */
+export function choiceFromPicture(
+  { lv, sdStops, bound }: PictureLight,
+  way: Omit<PictureWay, 'kind' | 'bound'>,
+  contrast: Contrast
+): LightChoice {
+  return { lv, sdStops, contrast, way: { kind: 'picture', bound, ...way } };
 }
 
 /** The light of an earlier frame. */

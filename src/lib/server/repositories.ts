@@ -12,6 +12,7 @@ import { frameRepository } from './log/frames.ts';
 import { frameSearch } from './log/frame-search.ts';
 import { numbersOf } from './log/numbers.ts';
 import { outingRepository } from './plan/outings.ts';
+import { exerciseRepository } from './practice/exercises.ts';
 import { scanRepository } from './scans/repository.ts';
 import { settingsRepository } from './settings/settings.ts';
 
@@ -33,6 +34,8 @@ export function repositoriesOf(db: Database) {
     numbers: numbersOf(db),
     things: thingRepository(db),
     outings: outingRepository(db),
+    /** Drills, days in the field and guesses. */
+    exercises: exerciseRepository(db),
     settings: settingsRepository(db),
     /** What the person is told once. */
     notices: noticeRepository(db),

@@ -62,7 +62,7 @@
     gap: 2px;
   }
   .strip i {
-    width: 9px;
+    width: 6px;
     height: 13px;
     border: 1.5px solid var(--ink);
   }
@@ -70,7 +70,7 @@
     background: var(--ink);
   }
   .bar {
-    width: 90px;
+    width: 64px;
     height: 13px;
     border: 1.5px solid var(--ink);
   }

@@ -2,7 +2,8 @@
 import { array, number, object, string } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
-import type { Judgement } from '#core/learn/judgement.ts';
+import type { Thing } from '#core/kit/thing.ts';
+import type { Said } from '#core/learn/judgement.ts';
 import type { Assignment } from '#core/log/scan.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
@@ -72,7 +73,7 @@ const refusalSchema = object({ detail: string().required(), revision: number().i
 
 /** A write on the revision that was seen: nobody's change is undone unseen. */
 async function sendOn(
-  method: 'PUT' | 'PATCH' | 'DELETE',
+  method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   body: unknown,
   revision: number
@@ -114,6 +115,16 @@ export function changeLoad(
   return sendOn('PATCH', `/api/v1/loads/${encodeURIComponent(id)}`, edit, revision);
 }
 
+/** Replaces something of the bag. @param revision the one that was seen */
+export function changeThing(thing: Thing, revision: number): Promise<Result<null, Refused>> {
+  return sendOn('POST', '/api/v1/things', thing, revision);
+}
+
+/** Puts something into the bag. */
+export function newThing(thing: Thing): Promise<Result<null, string>> {
+  return send('POST', '/api/v1/things', thing);
+}
+
 /** Takes a frame back from the trash. */
 export function restoreFrame(id: string): Promise<Result<null, string>> {
   return send('POST', `/api/v1/frames/${encodeURIComponent(id)}/restore`, {});
@@ -125,11 +136,7 @@ export function changeMany(edit: ManyEdit): Promise<Result<null, string>> {
 }
 
 /** Says how a frame came out. @param revision of the judgement that was seen; 0 = it was not judged */
-export function judgeFrame(
-  id: string,
-  judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>,
-  revision: number
-): Promise<Result<null, Refused>> {
+export function judgeFrame(id: string, judgement: Said, revision: number): Promise<Result<null, Refused>> {
   return sendOn('PUT', `/api/v1/frames/${encodeURIComponent(id)}/judgement`, judgement, revision);
 }
 

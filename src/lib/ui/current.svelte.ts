@@ -1,9 +1,11 @@
 // What every page shares: the pair in use and the light now, and everything the core says about them.
 import { getContext, setContext } from 'svelte';
 import { isLeftAlone } from '#core/camera/position.ts';
+import type { Picture } from './picture/picture.svelte.ts';
 import type { Choice } from '#core/camera/setting.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
+import type { Eye } from '#core/learn/eye.ts';
 import type { Contrast } from '#core/light/contrast.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { Pair } from '#core/log/pair.ts';
@@ -77,10 +79,14 @@ export class Current {
   films = $state.raw<readonly Film[]>([]);
   /** What the program remembers of the person. */
   settings = $state.raw<Settings>(FIRST_SETTINGS);
+  /** What the person's guesses say of their eye, where lights are corrected by it; null = they are not. */
+  eye = $state.raw<Eye | null>(null);
   /** The latest frames of all films. */
   recent = $state.raw<readonly RecentFrame[]>([]);
   /** The rest of the bag: filters, flashes, supports. */
   things = $state.raw<readonly Thing[]>([]);
+  /** The person's own scene, as a phone's picture; null = none is in hand. */
+  scene = $state.raw<Picture | null>(null);
   /** The setting the person picked over the advice; null = the advice. */
   picked = $state.raw<Choice | null>(null);
   /** How long a time on B or T is counted, seconds; null = as its mark says. */

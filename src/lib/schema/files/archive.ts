@@ -1,5 +1,5 @@
 // The archive: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
-// things, outings, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
+// things, outings, exercises, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
 import { array, number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
@@ -32,6 +32,8 @@ import { judgementSchema } from '../log/judgement.ts';
 import { kindOf } from '../reading/kinds.ts';
 import { parseWith } from '../reading/parse.ts';
 import { outingFrom, outingSchema } from '../plan/outing.ts';
+import type { Exercise } from '#core/practice/exercise.ts';
+import { exerciseFrom, exerciseSchema } from '../practice/exercise.ts';
 import { scanSchema } from '../log/scan.ts';
 import { thingFrom, thingSchema } from '../kit/thing.ts';
 
@@ -78,6 +80,7 @@ export const ARCHIVE_SCHEMAS = {
   }).required(),
   thing: object({ thing: thingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
   outing: object({ outing: outingSchema, addedAt: whenSchema, deletedAt: goneSchema }).required(),
+  exercise: object({ exercise: exerciseSchema }).required(),
   load: object({ load: loadSchema }).required(),
   frame: object({
     frame: frameSchema,
@@ -107,7 +110,18 @@ export const ARCHIVE_SCHEMAS = {
 
 /** Kinds of lines after the first, in their order. */
 export const RECORD_KINDS = [
-  ...(['camera', 'film', 'thing', 'outing', 'load', 'frame', 'judgement', 'bias', 'scan'] as const)
+  ...([
+    'camera',
+    'film',
+    'thing',
+    'outing',
+    'exercise',
+    'load',
+    'frame',
+    'judgement',
+    'bias',
+    'scan'
+  ] as const)
 ] as const;
 /** @see RECORD_KINDS */
 export type RecordKind = (typeof RECORD_KINDS)[number];
@@ -151,6 +165,7 @@ export type ArchiveRecord =
       readonly addedAt: string;
       readonly deletedAt: string | null;
     }
+  | { readonly kind: 'exercise'; readonly exercise: Exercise }
   | { readonly kind: 'load'; readonly load: Load }
   | ({ readonly kind: 'frame' } & FrameLine)
   | ({ readonly kind: 'judgement' } & JudgementLine)
@@ -195,6 +210,8 @@ function recordOf(kind: RecordKind, value: unknown): ArchiveRecord {
       const line = read(ARCHIVE_SCHEMAS.outing);
       return { ...line, kind, outing: outingFrom(line.outing) };
     }
+    case 'exercise':
+      return { exercise: exerciseFrom(read(ARCHIVE_SCHEMAS.exercise).exercise), kind };
     case 'load':
       return { load: loadFrom(read(ARCHIVE_SCHEMAS.load).load), kind };
     case 'judgement':

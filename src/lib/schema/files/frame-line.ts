@@ -1,7 +1,7 @@
 // The lines of the archive of which there may be a hundred thousand: frames and judgements. Field by field, and what many lines
 // share is checked once: that takes a third of the time of an object checked as one.
 import { number, string, type ValidateOptions } from 'yup';
-import type { Judgement } from '#core/learn/judgement.ts';
+import type { Said } from '#core/learn/judgement.ts';
 import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { frameFields as own } from '../log/frame.ts';
@@ -114,7 +114,7 @@ export function frameLineFrom(value: unknown): FrameLine {
 /** What a line says of how a frame came out. */
 export interface JudgementLine {
   readonly frameId: string;
-  readonly judgement: Pick<Judgement, 'on' | 'outcome' | 'faults'>;
+  readonly judgement: Said;
   readonly judgedAt: Moment;
   readonly revision: number;
 }

@@ -54,7 +54,7 @@ export function fromVersionOne(zone: string): Upgrade {
       kind: 'load',
       load: {
         ...{ ...own, loadedAt: at(own['loadedAt']), finishedAt: at(own['finishedAt']), firstNumber: 1 },
-        ...{ packFilter: null, development: null, lab: null, remark: '', revision: 1 }
+        ...{ packFilter: null, development: null, lab: null, reel: null, remark: '', revision: 1 }
       }
     };
   }

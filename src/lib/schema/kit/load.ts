@@ -1,6 +1,7 @@
 // Loading a film, and what can be changed about it, in request bodies and rows.
-import { boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import { LAB_STATES, type Development, type LabState, type Load, type PackFilter } from '#core/log/load.ts';
+import type { ReelNote } from '#core/log/reel-note.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 
 const words = (most: number, name: string) =>
@@ -36,6 +37,23 @@ export const developmentSchema = object({
     .required()
 });
 
+const feet = () =>
+  number().min(0, 'Feet count from 0.').max(2000, 'A reel has 2000 feet at most.').required();
+/** What runs through a cine camera. */
+export const reelSchema = object({
+  side: number<1 | 2>().oneOf([1, 2]).nullable().defined(),
+  feet: feet(),
+  framesPerSecond: number()
+    .min(1, 'A camera runs at 1 to 128 pictures a second.')
+    .max(128, 'A camera runs at 1 to 128 pictures a second.')
+    .required(),
+  counters: array(feet()).max(200, 'A side has 200 shots at most.').required(),
+  planned: array(number().positive('A shot is longer than 0 s.').max(3600).required())
+    .max(200, 'A side has 200 shots at most.')
+    .required(),
+  betweenFeet: feet()
+});
+
 const firstNumber = () =>
   number().integer().min(1, 'Frames are counted from 1 on.').max(90_000, 'Frames are counted up to 90000.');
 const remark = () => words(500, 'A remark');
@@ -66,6 +84,7 @@ export const loadEditSchema = object({
   development: developmentSchema.nullable().optional().default(undefined),
   /** A film that goes on in its camera is at no lab. */
   lab: string<LabState>().oneOf(LAB_STATES, 'A film is sent to the lab, or back.').nullable().optional(),
+  reel: reelSchema.nullable().optional().default(undefined),
   remark: remark().optional()
 }).required();
 
@@ -83,6 +102,7 @@ export const loadSchema = object({
   development: developmentSchema.nullable().defined(),
   /** Older files do not say it. */
   lab: string<LabState>().oneOf(LAB_STATES).nullable().optional(),
+  reel: reelSchema.nullable().optional().default(undefined),
   remark: remark(),
   revision: number().integer().min(1).required()
 }).required();
@@ -94,7 +114,8 @@ export function loadFrom(body: InferType<typeof loadSchema>): Load {
     ...body,
     loadedAt: momentOfBody(loadedAt),
     finishedAt: finishedAt && momentOfBody(finishedAt),
-    lab: body.lab ?? null
+    lab: body.lab ?? null,
+    reel: body.reel ?? null
   };
 }
 
@@ -106,4 +127,9 @@ export function packFilterFromJson(text: string): PackFilter {
 /** Reads a stored development. @throws {ValidationError} when it is none */
 export function developmentFromJson(text: string): Development {
   return developmentSchema.validateSync(JSON.parse(text), { strict: true });
+}
+
+/** Reads what was noted of a reel. @throws {ValidationError} when it is none */
+export function reelFromJson(text: string): ReelNote {
+  return reelSchema.validateSync(JSON.parse(text), { strict: true });
 }

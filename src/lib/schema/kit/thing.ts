@@ -33,6 +33,15 @@ export const THING_SHAPES = {
     kelvin: number().min(1000).max(20_000).required()
   }),
   modifier: object({ kind: kind('modifier'), stops: stops() }),
+  phone: object({
+    kind: kind('phone'),
+    model: string().defined().max(80),
+    focalMm: number().positive().max(200).nullable().defined(),
+    offsetStops: number().min(-5).max(5).required(),
+    slope: number().min(0.3).max(6).required(),
+    readings: number().integer().min(0).max(1000).required(),
+    residualStops: number().min(0).max(5).nullable().defined()
+  }),
   developer: object({
     kind: kind('developer'),
     dilution: array(number().positive().max(10_000).required()).min(1).max(6).required(),
@@ -64,6 +73,7 @@ export const thingDataSchema = lazy((value: unknown) => {
   if (name === 'meter') return THING_SHAPES.meter;
   if (name === 'lamp') return THING_SHAPES.lamp;
   if (name === 'developer') return THING_SHAPES.developer;
+  if (name === 'phone') return THING_SHAPES.phone;
   return name === 'modifier' ? THING_SHAPES.modifier : THING_SHAPES.support;
 });
 keepShapes(thingDataSchema, Object.values(THING_SHAPES));

@@ -33,7 +33,10 @@ export const flashUnitSchema = object({
   guideNumber: number().positive().max(500).required(),
   powers: array(number().min(0).max(12).required()).min(1).max(20).required(),
   seconds: number().positive().max(1).required(),
-  angleDegrees: number().positive().max(180).nullable().defined()
+  angleDegrees: number().positive().max(180).nullable().defined(),
+  bulbs: object({ leastSeconds: number().positive().max(1).required() })
+    .default(undefined)
+    .optional()
 }).required();
 
 const FOCUSING = {

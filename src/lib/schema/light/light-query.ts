@@ -17,7 +17,7 @@ import {
   type LightChoice,
   type LightWay
 } from '#core/ways/choice.ts';
-import { MAX_SD, meterErrorSchema, sunWaySchema } from './light.ts';
+import { byRecordSchema, MAX_SD, meterErrorSchema, pictureWaySchema, sunWaySchema } from './light.ts';
 import { parseWith } from '../reading/parse.ts';
 import { explainQuantity } from '../reading/words.ts';
 
@@ -28,7 +28,7 @@ export interface LightQuery {
 }
 
 /** Names in an address that say something about the light. */
-export const LIGHT_KEYS = ['lv', 'shadow', 'sky', 'scene', 'reading', 'sun', 'frame'] as const;
+export const LIGHT_KEYS = ['lv', 'shadow', 'sky', 'scene', 'reading', 'sun', 'picture', 'frame'] as const;
 
 /**
  * Reads `shadow=sharp&on=bright,backlit`, `sky=clear`, `scene=stage`, `reading=f/8 1/60 at 400&of=snow`, `sun={…}` or
@@ -44,8 +44,20 @@ export function lightFromQuery(query: URLSearchParams): LightQuery {
       eyeLight(query, problems) ??
       sceneLight(query, problems) ??
       sunLight(query, problems));
-  if (found) return { light: contrast ? { ...found, contrast } : found, problems };
+  if (found) {
+    const light = byRecord(query, found);
+    return { light: contrast ? { ...light, contrast } : light, problems };
+  }
   return { light: contrast ? { ...STARTING_LIGHT, contrast } : STARTING_LIGHT, problems };
+}
+
+/** A guess as it was corrected by the person's own record: `eye={"biasStops":0.7,"sdStops":0.4}`. */
+function byRecord(query: URLSearchParams, light: LightChoice): LightChoice {
+  const { way } = light;
+  const eye = jsonFrom(query.get('eye'), (value) => parseWith(byRecordSchema, value));
+  if (!eye || (way.kind !== 'shadow' && way.kind !== 'sky' && way.kind !== 'scene')) return light;
+  const lv = Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, light.lv - eye.biasStops));
+  return { ...light, lv, sdStops: eye.sdStops, way: { ...way, eye } };
 }
 
 function contrastFromQuery(query: URLSearchParams, problems: string[]): Contrast | null {
@@ -128,6 +140,9 @@ function jsonFrom<T>(
   }
 }
 
+const frameWay = (frameId: string | undefined, label: string | null): LightWay =>
+  frameId ? { kind: 'frame', frameId, label: (label ?? 'an earlier frame').slice(0, 200) } : { kind: 'hand' };
+
 function markedLight(query: URLSearchParams, contrast: Contrast | null, problems: string[]): LightChoice {
   const lvText = query.get('lv') ?? '';
   const lv = parseDecimal(lvText);
@@ -141,9 +156,8 @@ function markedLight(query: URLSearchParams, contrast: Contrast | null, problems
   if (!sdGood)
     problems.push(`“${query.get('sd') ?? ''}” is no uncertainty. Give stops from 0 to 4, such as sd=0.5.`);
   const frame = query.get('frame')?.slice(0, 64);
-  const way: LightWay = frame
-    ? { kind: 'frame', frameId: frame, label: (query.get('as') ?? 'an earlier frame').slice(0, 200) }
-    : { kind: 'hand' };
+  const picture = jsonFrom(query.get('picture'), (value) => parseWith(pictureWaySchema, value));
+  const way: LightWay = picture ?? frameWay(frame, query.get('as'));
   return {
     lv:
       lv === null || !Number.isFinite(lv)
@@ -170,9 +184,11 @@ export function queryFromLight(light: LightChoice): URLSearchParams {
     case 'sky':
       query.set(way.kind, way.clue);
       if (onText(way) !== '') query.set('on', onText(way));
+      if (way.eye) query.set('eye', JSON.stringify(way.eye));
       break;
     case 'scene':
       query.set('scene', way.scene);
+      if (way.eye) query.set('eye', JSON.stringify(way.eye));
       break;
     case 'reading':
       query.set('reading', way.text);
@@ -183,10 +199,12 @@ export function queryFromLight(light: LightChoice): URLSearchParams {
     case 'sun':
       query.set('sun', JSON.stringify(way));
       break;
+    case 'picture':
     case 'frame':
     case 'hand':
       query.set('lv', rounded(light.lv));
       query.set('sd', rounded(light.sdStops));
+      if (way.kind === 'picture') query.set('picture', JSON.stringify(way));
       if (way.kind === 'frame') {
         query.set('frame', way.frameId);
         query.set('as', way.label);

@@ -7,6 +7,8 @@ import { METERED } from '#core/light/metering.ts';
 import { SHADOW_STEPS, type ShadowClue } from '#core/light/shadow-edge.ts';
 import { SCENES } from '#core/light/scenes.ts';
 import { SKY_STEPS, type SkyClue } from '#core/light/sky-first.ts';
+import type { Bound } from '#core/picture/touched.ts';
+import { SURFACE_NAMES, type Surface } from '#core/picture/tones.ts';
 import { TOLD_SKIES } from '#core/sky/illuminance.ts';
 import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
 import { isZone } from '#core/sky/zone.ts';
@@ -25,6 +27,13 @@ const modifiers = {
   shaded: boolean().required(),
   lowSun: string().oneOf(LOW_SUNS).required()
 };
+
+/** What a guess was corrected by. */
+export const byRecordSchema = object({
+  biasStops: number().min(-6).max(6).required(),
+  sdStops: number().min(0).max(MAX_SD).required()
+});
+const byRecord = { eye: byRecordSchema.optional().default(undefined) };
 
 const YEARS = 'The moment must lie in the years 1900 to 2100, in milliseconds since 1970.';
 
@@ -69,14 +78,29 @@ export const sunFields = {
 /** Light summed up from sun, moon and sky. */
 export const sunWaySchema = object({ kind: kind('sun'), ...sunFields });
 
+/** Light out of a picture. */
+export const pictureWaySchema = object({
+  kind: kind('picture'),
+  surface: string<Surface>().oneOf(SURFACE_NAMES).nullable().defined(),
+  ev100: number().min(-20).max(40).required(),
+  bound: string<Bound>().oneOf(['exact', 'at-least', 'at-most']).required(),
+  phone: string().defined().max(80)
+});
+
 const WAYS = {
-  shadow: object({ kind: kind('shadow'), clue: string().oneOf(shadowClues).required(), ...modifiers }),
-  sky: object({ kind: kind('sky'), clue: string().oneOf(skyClues).required(), ...modifiers }),
+  shadow: object({
+    kind: kind('shadow'),
+    clue: string().oneOf(shadowClues).required(),
+    ...modifiers,
+    ...byRecord
+  }),
+  sky: object({ kind: kind('sky'), clue: string().oneOf(skyClues).required(), ...modifiers, ...byRecord }),
   scene: object({
     kind: kind('scene'),
     scene: string()
       .oneOf(SCENES.map((s) => s.id))
-      .required()
+      .required(),
+    ...byRecord
   }),
   reading: object({
     kind: kind('reading'),
@@ -86,6 +110,7 @@ const WAYS = {
     meter: meterErrorSchema.nullable().defined().default(undefined)
   }),
   sun: sunWaySchema,
+  picture: pictureWaySchema,
   frame: object({
     kind: kind('frame'),
     frameId: string().required().max(64),
@@ -107,6 +132,8 @@ export const wayFieldSchema = lazy((value: unknown) => {
       return WAYS.reading;
     case 'sun':
       return WAYS.sun;
+    case 'picture':
+      return WAYS.picture;
     case 'frame':
       return WAYS.frame;
     default:

@@ -1,6 +1,6 @@
 // Judgements of frames, in request bodies and in the database.
 import { array, lazy, number, object, string, type InferType } from 'yup';
-import { FAULTS, JUDGED_ON, TONES, WORDS, type Outcome } from '#core/learn/judgement.ts';
+import { FAULTS, GRADES, JUDGED_ON, TONES, WORDS, type Grade, type Outcome } from '#core/learn/judgement.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 
 const KINDS = ['tone', 'word'] as const satisfies readonly Outcome['kind'][];
@@ -21,7 +21,10 @@ keepShapes(outcomeSchema, Object.values(OUTCOMES));
 export const judgementSchema = object({
   on: string().oneOf(JUDGED_ON).required(),
   outcome: outcomeSchema,
-  faults: array(string().oneOf(FAULTS).required()).max(FAULTS.length).required()
+  faults: array(string().oneOf(FAULTS).required()).max(FAULTS.length).required(),
+  grade: string<Grade>()
+    .oneOf(GRADES, `A grade of paper is one of ${GRADES.join(', ')}.`)
+    .optional()
 }).required();
 
 /** @see judgementSchema */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { correctedLight, type Eye } from '#core/learn/eye.ts';
 import { NO_MODIFIERS } from '#core/light/by-eye.ts';
 import { AT_SUBJECT, type Metering } from '#core/light/metering.ts';
 import { parseLightReading } from '#core/light/reading-text.ts';
@@ -27,6 +28,9 @@ const readingOf = (text: string, metering: Metering): LightChoice => {
 };
 const query = (text: string) => lightFromQuery(new URLSearchParams(text));
 
+/** Somebody who calls everything half a stop too bright. */
+const CALLED_BRIGHT: Eye = { guesses: 20, biasStops: 0.5, biasSd: 0.125, groups: [] };
+
 describe('light in the address', () => {
   test.each([
     choiceFromShadow('soft', { bright: true, backlit: false }),
@@ -35,6 +39,8 @@ describe('light in the address', () => {
     choiceFromShadow('sharp', { shaded: true, lowSun: 'hour' }),
     choiceByEye({ school: 'sky', clue: 'shade' }, { ...NO_MODIFIERS, bright: true }),
     choiceFromScene(SCENES[3] as NamedScene),
+    correctedLight(choiceFromShadow('leaf'), CALLED_BRIGHT),
+    correctedLight(choiceFromScene(SCENES[3] as NamedScene), CALLED_BRIGHT),
     readingOf('f/8 1/125 at 400', AT_SUBJECT),
     readingOf('f/8.7 1/125', {
       ...{ of: 'snow', elsewhere: true },

@@ -30,6 +30,8 @@ export const settingsSchema = object({
   place: placeSchema.nullable().defined().default(undefined),
   /** Whether the light is guessed and sealed before it is read. */
   guessFirst: boolean().required(),
+  /** Whether lights by eye are corrected by what the person's own guesses say. */
+  correctGuesses: boolean().required(),
   /** Look of the pages on a device that was given none of its own: for glare, for the evening, for eyes that are used to the dark. */
   scheme: string().oneOf(SCHEMES).required(),
   /** Chance 0…1 below which the person wants to be told to stop. */
@@ -46,6 +48,7 @@ export const settingsEditSchema = object({
   school: string().oneOf(SCHOOLS).optional(),
   place: placeSchema.nullable().optional().default(undefined),
   guessFirst: boolean().optional(),
+  correctGuesses: boolean().optional(),
   scheme: string().oneOf(SCHEMES).optional(),
   leastChance: number().min(0.05).max(0.95).optional(),
   steadiness: steadiness().optional()
@@ -53,6 +56,6 @@ export const settingsEditSchema = object({
 
 /** Before anything is said. */
 export const FIRST_SETTINGS: Settings = {
-  ...{ school: 'shadow', place: null, guessFirst: false },
+  ...{ school: 'shadow', place: null, guessFirst: false, correctGuesses: false },
   ...{ scheme: 'day', leastChance: 0.5, steadiness: 1 }
 };

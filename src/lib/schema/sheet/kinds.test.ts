@@ -152,9 +152,19 @@ describe('several lenses', () => {
   test.each(['0.5', '2001', 'x35', '35 to 90', '35 f/4', '35, 35 mm'])('“%s” is refused', (lenses) =>
     expect(faults('timed', { lenses })).toEqual(['lenses'])
   );
-  test('its own lens is not written twice', () => {
+  test('its own lens alone is no choice, and nothing stands there twice', () => {
     const { focal = '' } = typicalSheet('timed');
     expect(faults('timed', { lenses: focal })).toEqual(['lenses']);
+    expect(faults('timed', { lenses: '90, 90 mm' })).toEqual(['lenses']);
+  });
+  test('each may say its frame of the finder, its own too', () => {
+    const { focal = '' } = typicalSheet('timed');
+    const lenses = `${focal} (the outer frame), 90 f/5.6–22 (the red frame)`;
+    const found = control(cameraOf('timed', { lenses }), 'lens');
+    if (found?.kind !== 'lens') throw new Error('no lens');
+    expect(found.lenses.map((l) => l.finderFrame)).toEqual(['the outer frame', 'the red frame']);
+    expect(found.lenses[1]?.opens).toEqual({ widest: 5.6, smallest: 22 });
+    expect(faults('timed', { lenses: '90 (the (red) frame)' })).toEqual(['lenses']);
   });
 });
 

@@ -29,10 +29,13 @@ export const TYPICAL_THING: ThingTexts = {
     guideUnit: 'm',
     powers: 'full',
     duration: '1/1000',
+    burns: 'electronic',
+    bulbFrom: '1/30',
     angle: ''
   },
   ...{ reads: 'incident-dome', constant: '', tenths: 'no', offset: '0', sd: '' },
   ...{ lux: '', kelvin: '3200', takes: '' },
+  ...{ model: '', lensMm: '', phoneOffset: '0', slope: '1.4', readings: '0', residual: '' },
   ...{ dilution: '1+1+100', stocks: '', minutes: '', atC: '20', loss: '0', agitation: 'ordinary' }
 };
 
@@ -99,7 +102,22 @@ function readData(r: SheetReader, kind: ThingData['kind']): ThingData {
       return { kind, stops: Math.abs(r.stops('takes', 30)) };
     case 'developer':
       return readDeveloper(r);
+    case 'phone':
+      return readPhone(r);
   }
+}
+
+function readPhone(r: SheetReader): ThingData {
+  const or = (field: string, rule: Parameters<SheetReader['number']>[1]): number | null =>
+    r.text(field) === '' ? null : r.number(field, rule);
+  return {
+    ...{ kind: 'phone', model: r.text('model').slice(0, 80) },
+    focalMm: or('lensMm', { min: 0.5, max: 200, noun: 'focal length', example: 'millimetres, such as 5.4' }),
+    offsetStops: r.stops('phoneOffset', 5),
+    slope: r.number('slope', { min: 0.3, max: 6, noun: 'slope', example: '1.4 where nobody measured it' }),
+    readings: Math.round(r.number('readings', { min: 0, max: 1000, noun: 'number', example: '9' })),
+    residualStops: or('residual', { min: 0, max: 5, noun: 'spread', example: 'stops, such as 0.3' })
+  };
 }
 
 function readFilter(r: SheetReader): ThingData {
@@ -149,8 +167,14 @@ function readFlash(r: SheetReader): ThingData {
     r.fault('duration', `“${r.text('duration')}” is no flash duration. Write it as 1/1000, up to 1 second.`);
   }
   const angle = r.text('angle');
+  const isBulb = r.text('burns') === 'bulbs';
+  const from = parseShutter(r.text('bulbFrom'));
+  if (isBulb && (!from.ok || from.value.seconds > 1)) {
+    r.fault('bulbFrom', `“${r.text('bulbFrom')}” is no shutter time. Write it as 1/30, up to 1 second.`);
+  }
   return {
     kind: 'flash',
+    ...(isBulb ? { bulbs: { leastSeconds: from.ok ? from.value.seconds : NaN } } : {}),
     guideNumber: r.text('guideUnit') === 'ft' ? given * FOOT_M : given,
     powers: readPowers(r),
     seconds: seconds.ok ? seconds.value.seconds : NaN,
@@ -179,6 +203,7 @@ export function textsFromThing({ name, data }: Thing): ThingTexts {
         guideNumber: number(data.guideNumber),
         powers: data.powers.map((p) => (p === 0 ? 'full' : `1/${number(2 ** p)}`)).join(' '),
         duration: `1/${number(1 / data.seconds)}`,
+        ...(data.bulbs ? { burns: 'bulbs', bulbFrom: `1/${number(1 / data.bulbs.leastSeconds)}` } : {}),
         angle: data.angleDegrees === null ? '' : number(data.angleDegrees)
       };
     case 'meter':
@@ -194,5 +219,11 @@ export function textsFromThing({ name, data }: Thing): ThingTexts {
       return { ...texts, takes: number(data.stops) };
     case 'developer':
       return { ...texts, ...developerTexts(data) };
+    case 'phone':
+      return {
+        ...{ ...texts, model: data.model, phoneOffset: number(data.offsetStops), slope: number(data.slope) },
+        ...{ lensMm: data.focalMm === null ? '' : number(data.focalMm), readings: String(data.readings) },
+        residual: data.residualStops === null ? '' : number(data.residualStops)
+      };
   }
 }

@@ -9,6 +9,7 @@ import { thingFrom, thingSchema } from '../kit/thing.ts';
 import { conditionsFrom, conditionsSchema } from '../engine/conditions.ts';
 import { frameFrom, frameSchema } from '../log/frame.ts';
 import { outingFrom, outingSchema } from '../plan/outing.ts';
+import { exerciseFrom, exerciseSchema, guessReadFrom, guessReadSchema } from '../practice/exercise.ts';
 import { settingsSchema, type Settings } from '../settings/settings.ts';
 
 const revision = () => number().integer().min(1).required();
@@ -36,6 +37,8 @@ export const carriedSchema = object({
   loads: array(loadSchema).required(),
   frames: array(frameSchema).required(),
   outings: array(outingSchema).required(),
+  exercises: array(exerciseSchema).required(),
+  guesses: array(guessReadSchema).required(),
   settings: settingsSchema.required()
 }).required();
 
@@ -48,6 +51,7 @@ export interface OfflineKit {
 /** What is carried, of a checked answer. */
 export function offlineKitFrom(body: InferType<typeof carriedSchema>): OfflineKit {
   const { inUse, cameras, films, earlier, things, loads, frames, outings, settings } = body;
+  const { exercises, guesses } = body;
   return {
     settings,
     carried: {
@@ -62,7 +66,9 @@ export function offlineKitFrom(body: InferType<typeof carriedSchema>): OfflineKi
       things: things.map(thingFrom),
       loads: loads.map(loadFrom),
       frames: frames.map(frameFrom),
-      outings: outings.map(outingFrom)
+      outings: outings.map(outingFrom),
+      exercises: exercises.map(exerciseFrom),
+      guesses: guesses.map(guessReadFrom)
     }
   };
 }

@@ -9,6 +9,7 @@ import { linesSchema } from './lines.ts';
 import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log/frame.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { outingSchema } from '../plan/outing.ts';
+import { exerciseFrom, exerciseSchema } from '../practice/exercise.ts';
 import { settingsEditSchema } from '../settings/settings.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 
@@ -45,7 +46,8 @@ const ACTIONS = {
     outingId: id(),
     from: outingSchema.nullable().defined().default(undefined),
     to: outingSchema.nullable().defined().default(undefined)
-  })
+  }),
+  practise: object({ kind: action('practise'), exercise: exerciseSchema }).required()
 } as const;
 
 const actionSchema = lazy((value: unknown) => {
@@ -71,6 +73,8 @@ const actionSchema = lazy((value: unknown) => {
       return ACTIONS['pack-filter'];
     case 'outing':
       return ACTIONS.outing;
+    case 'practise':
+      return ACTIONS.practise;
     default:
       return ACTIONS.log;
   }
@@ -152,6 +156,8 @@ function actionFrom(body: ActionBody): Action {
       return { ...body, from: factsFrom(body.from), to: factsFrom(body.to) };
     case 'remove':
       return { ...body, from: factsFrom(body.from) };
+    case 'practise':
+      return { kind: 'practise', exercise: exerciseFrom(body.exercise) };
     case 'restore':
     case 'checks':
     case 'settings':

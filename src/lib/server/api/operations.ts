@@ -166,6 +166,14 @@ export const OPERATIONS: readonly Operation[] = [
   ...kit('thing', 'Thing'),
   ...kit('outing', 'Outing'),
   {
+    ...{ method: 'get', path: '/exercises', id: 'list-exercises', answer: 'Exercise[]', status: 200 },
+    summary: 'Answers of drills and days in the field'
+  },
+  {
+    ...{ method: 'post', path: '/exercises', id: 'keep-exercise', body: 'Exercise', answer: 'Exercise' },
+    ...{ summary: 'Keeps an answer, or a day; what was sealed before stays', status: 201 }
+  },
+  {
     ...{ method: 'get', path: '/loads', id: 'list-loads', answer: 'Load[]', status: 200 },
     summary: 'Which film is, or was, in which camera'
   },

@@ -23,6 +23,7 @@ import {
 import { loadEditSchema, loadSchema, newLoadSchema } from '#schema/kit/load.ts';
 import { questionSchema } from '#schema/engine/question.ts';
 import { outingSchema } from '#schema/plan/outing.ts';
+import { exerciseBodySchema } from '#schema/practice/exercise.ts';
 import {
   chancesAnswerSchema,
   chancesQuestionSchema,
@@ -47,6 +48,7 @@ export const SCHEMAS = {
   Film: filmSchema,
   Thing: thingSchema,
   Outing: outingSchema,
+  Exercise: exerciseBodySchema,
   WindowsQuestion: windowsQuestionSchema,
   WindowsAnswer: windowsAnswerSchema,
   ChancesQuestion: chancesQuestionSchema,

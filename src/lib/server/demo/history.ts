@@ -58,7 +58,7 @@ function film(
   loadRepository(db).add({
     ...{ id, cameraId: `demo-${camera}`, filmId: `demo-${stock}`, framesTotal: rows.length, firstNumber: 1 },
     ...{ loadedAt: at('07:00'), finishedAt: at('19:00'), side: null, packFilter: null },
-    ...{ development: null, lab: null, remark: '', revision: 1 }
+    ...{ development: null, lab: null, reel: null, remark: '', revision: 1 }
   });
   const judgements = judgementRepository(db);
   rows.forEach(([clue, subject, came, ...faults], i) => {

@@ -16,7 +16,9 @@ import { thingRepository } from '../kit/things.ts';
 import { DEMO_FILMS } from './films.ts';
 import { seedHistory } from './history.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { exerciseRepository } from '../practice/exercises.ts';
 import { DEMO_OUTINGS } from './outings.ts';
+import { DEMO_EXERCISES } from './practice.ts';
 import { DEMO_THINGS } from './things.ts';
 
 /** Cameras of the demonstration: one of each of twelve kinds. */
@@ -88,11 +90,13 @@ export function seedDemo(db: Database): void {
     DEMO_FILMS.forEach((film, i) => films.add(film, at(`06:01:${String(i).padStart(2, '0')}Z`)));
     const outings = outingRepository(db);
     DEMO_OUTINGS.forEach((outing) => outings.put(outing, `${DAY}06:03:00Z`));
+    const exercises = exerciseRepository(db);
+    DEMO_EXERCISES.forEach((exercise) => exercises.put(exercise));
     DEMO_THINGS.forEach((thing, i) => things.put(thing, `${DAY}06:02:0${i}Z`));
     const load = (id: string, cameraId: string, filmId: string, framesTotal: number): void =>
       loads.add({
         ...{ id, cameraId, filmId, framesTotal, firstNumber: 1, loadedAt: at('07:00:00Z'), finishedAt: null },
-        ...{ packFilter: null, development: null, lab: null, remark: '', revision: 1 },
+        ...{ packFilter: null, development: null, lab: null, reel: null, remark: '', revision: 1 },
         side: cameraId === 'demo-ticker' ? 1 : null
       });
     for (const [camera, film, frames] of LOADED)

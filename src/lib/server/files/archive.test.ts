@@ -121,7 +121,10 @@ describe('the archive', () => {
         frames.change({ ...stored, about: { subject: word(), reason: word(), tags } });
         if (random() < 0.2)
           judgementRepository(from.db).put(
-            judgementWith({ frameId: id, faults: random() < 0.5 ? ['blur'] : [] })
+            judgementWith({
+              ...{ frameId: id, faults: random() < 0.5 ? ['blur'] : [] },
+              ...(random() < 0.5 ? { grade: '3½' } : {})
+            })
           );
         const now = frames.find(id);
         if (now && random() < 0.1) frames.change({ ...now, deletedAt: NOW });

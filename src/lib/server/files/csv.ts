@@ -35,7 +35,9 @@ export const CSV_COLUMNS = [
     'heard s',
     'place',
     'bracket',
-    'also'
+    'also',
+    'heard sd',
+    'grade'
   ]
 ] as const;
 
@@ -77,7 +79,7 @@ export function* csvLines(frames: Iterable<CsvFrame>): Generator<string> {
       ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
       ...[about.subject, about.reason, about.tags.join(', '), note],
       ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
-      borderExtras(frame).join(', ')
+      ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? '']
     ];
     yield Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
   }

@@ -7,6 +7,7 @@ import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts'
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { exerciseRepository } from '../practice/exercises.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { thingDataFromJson } from '#schema/kit/thing.ts';
 
@@ -26,6 +27,7 @@ export function* archiveLines(db: Database, writtenAt: string): Generator<string
 export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
   yield* kitRecords(db);
   for (const outing of outingRepository(db).listAll()) yield { kind: 'outing', ...outing };
+  for (const exercise of exerciseRepository(db).listAll()) yield { kind: 'exercise', exercise };
   for (const load of [...loadRepository(db).list()].reverse()) yield { kind: 'load', load };
   yield* frameRecords(db);
   const history = db.prepare<[], { readonly camera_id: string }>(
@@ -91,8 +93,8 @@ function* frameRecords(db: Database): Generator<ArchiveRecord> {
       yield { kind: 'frame', frame, deletedAt };
     }
     for (const judged of judgements.ofFrames(rows.map((r) => r.id))) {
-      const { frameId, on, outcome, faults, judgedAt, revision } = judged;
-      yield { kind: 'judgement', frameId, judgement: { on, outcome, faults }, judgedAt, revision };
+      const { frameId, judgedAt, revision, ...judgement } = judged;
+      yield { kind: 'judgement', frameId, judgement, judgedAt, revision };
     }
     if (rows.length < PAGE) return;
     after = rows.at(-1)?.id ?? '';

@@ -8,6 +8,7 @@ import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { revisionRepository } from '../kit/revisions.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { exerciseRepository } from '../practice/exercises.ts';
 import { scanRepository } from '../scans/repository.ts';
 import { thingRepository } from '../kit/things.ts';
 
@@ -22,6 +23,8 @@ export function nameOf(record: ArchiveRecord): { readonly table: string; readonl
       return { table: 'thing', id: record.thing.id };
     case 'outing':
       return { table: 'outing', id: record.outing.id };
+    case 'exercise':
+      return { table: 'exercise', id: record.exercise.id };
     case 'load':
       return { table: 'load', id: record.load.id };
     case 'frame':
@@ -58,6 +61,7 @@ export function namedBy(record: ArchiveRecord): readonly { readonly table: strin
     case 'film':
     case 'thing':
     case 'outing':
+    case 'exercise':
       return [];
   }
 }
@@ -65,7 +69,7 @@ export function namedBy(record: ArchiveRecord): readonly { readonly table: strin
 /** Looks names up in a database. */
 export function knownNames(db: Database): (table: string, id: string) => boolean {
   const ofTable = new Map(
-    ['camera', 'film', 'thing', 'outing', 'load', 'frame', 'scan'].map((t) => [
+    ['camera', 'film', 'thing', 'outing', 'exercise', 'load', 'frame', 'scan'].map((t) => [
       t,
       db.prepare<[string]>(`select 1 from ${t} where id = ?`)
     ])
@@ -82,6 +86,7 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
   const [cameras, films, things] = [cameraRepository(db), filmRepository(db), thingRepository(db)];
   const [loads, frames, scans] = [loadRepository(db), frameRepository(db), scanRepository(db)];
   const [judgements, outings] = [judgementRepository(db), outingRepository(db)];
+  const exercises = exerciseRepository(db);
   const revisions = revisionRepository(db);
   const camera = db.prepare<[string, number, string]>(
     'insert into camera (id, revision, created_at) values (?, ?, ?)'
@@ -115,6 +120,9 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
       case 'outing':
         outings.put(record.outing, record.addedAt);
         if (record.deletedAt !== null) outings.remove(record.outing.id, record.deletedAt);
+        return;
+      case 'exercise':
+        exercises.put(record.exercise);
         return;
       case 'load':
         loads.add(record.load);

@@ -15,6 +15,7 @@ const WORDS: Readonly<Record<string, string>> = {
   film: 'film',
   thing: 'thing',
   outing: 'outing',
+  exercise: 'exercise',
   load: 'load',
   frame: 'frame',
   judgement: 'judgement of frame',
@@ -41,8 +42,8 @@ export function staging(db: Database) {
     `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
   );
   const insertJudgement = db.prepare<[Record<string, unknown>]>(
-    `insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
-     values (:frameId, :on, :outcome, :faults, :at, :zone, :revision)`
+    `insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
+     values (:frameId, :on, :outcome, :faults, :grade, :at, :zone, :revision)`
   );
   const stagedFrame = db.prepare<[string]>('select 1 from staged_frame where id = ?');
   const numberTaken = db.prepare<[string, number]>(
@@ -62,8 +63,8 @@ export function staging(db: Database) {
     `insert into frame_tag (frame_id, tag, place) select staged_frame.id, tag.value, tag.key
      from staged_frame, json_each(staged_frame.tags) as tag`,
     'insert into frame_words (frame_id, words) select id, words from staged_frame order by id',
-    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
-     select frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision
+    `insert into judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
+     select frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision
      from staged_judgement order by rowid`
   ].map((sql) => db.prepare(sql));
   const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
@@ -116,10 +117,13 @@ export function staging(db: Database) {
         : `there is another frame ${frame.number} of load ${frame.loadId} in the file`;
     }
     if (record.kind === 'judgement') {
-      const { on, outcome, faults } = record.judgement;
+      const { on, outcome, faults, grade } = record.judgement;
       const { frameId, judgedAt, revision } = record;
       const texts = { outcome: JSON.stringify(outcome), faults: JSON.stringify(faults) };
-      const { changes } = insertJudgement.run({ frameId, on, ...texts, ...judgedAt, revision });
+      const { changes } = insertJudgement.run({
+        ...{ frameId, on, ...texts, grade: grade ?? null },
+        ...{ ...judgedAt, revision }
+      });
       return changes > 0 ? null : twice;
     }
     const name = `${table} ${id}`;

@@ -1,6 +1,7 @@
 // Changing a load: its end, its side, when it was loaded, what lies on the pack, how it was developed.
 import type { Database } from 'better-sqlite3';
 import type { Development, LabState, Load, PackFilter } from '#core/log/load.ts';
+import type { ReelNote } from '#core/log/reel-note.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { frameRepository } from '../log/frames.ts';
 import { logbook } from '../log/logbook.ts';
@@ -19,6 +20,7 @@ export interface LoadEdit {
   readonly packFilter?: PackFilter | null;
   readonly development?: Development | null;
   readonly lab?: LabState | null;
+  readonly reel?: ReelNote | null;
   readonly remark?: string;
 }
 

@@ -76,7 +76,14 @@ export function filmLoading(db: Database, now: () => Moment) {
     const { id, cameraId, filmId, framesTotal, firstNumber, loadedAt, packFilter } = request;
     const fresh: Load = {
       ...{ id, cameraId, filmId, framesTotal, firstNumber, loadedAt, finishedAt: null },
-      ...{ packFilter: packFilter ?? null, development: null, lab: null, remark: '', revision: 1 },
+      ...{
+        packFilter: packFilter ?? null,
+        development: null,
+        lab: null,
+        reel: null,
+        remark: '',
+        revision: 1
+      },
       side: film.perforation === 'double-run-8' ? 1 : null
     };
     loads.add(fresh);

@@ -2,7 +2,7 @@
 import type { Database } from 'better-sqlite3';
 import { LAB_STATES, type Load, type Side } from '#core/log/load.ts';
 import { moment, type Moment } from '#core/sky/moment.ts';
-import { developmentFromJson, packFilterFromJson } from '#schema/kit/load.ts';
+import { developmentFromJson, packFilterFromJson, reelFromJson } from '#schema/kit/load.ts';
 
 interface LoadRow {
   readonly id: string;
@@ -18,6 +18,7 @@ interface LoadRow {
   readonly pack_filter: string | null;
   readonly development: string | null;
   readonly lab: string | null;
+  readonly reel: string | null;
   readonly remark: string;
   readonly revision: number;
 }
@@ -32,18 +33,20 @@ function fromRow(row: LoadRow): Load {
     packFilter: row.pack_filter === null ? null : packFilterFromJson(row.pack_filter),
     development: row.development === null ? null : developmentFromJson(row.development),
     lab: LAB_STATES.find((s) => s === row.lab) ?? null,
+    reel: row.reel === null ? null : reelFromJson(row.reel),
     ...{ remark: row.remark, revision: row.revision }
   };
 }
 
 function toRow(load: Load): Record<string, unknown> {
-  const { loadedAt, finishedAt, packFilter, development, ...rest } = load;
+  const { loadedAt, finishedAt, packFilter, development, reel, ...rest } = load;
   return {
     ...rest,
     ...{ loadedAt: loadedAt.at, loadedZone: loadedAt.zone },
     ...{ finishedAt: finishedAt?.at ?? null, finishedZone: finishedAt?.zone ?? null },
     packFilter: packFilter && JSON.stringify(packFilter),
-    development: development && JSON.stringify(development)
+    development: development && JSON.stringify(development),
+    reel: reel && JSON.stringify(reel)
   };
 }
 
@@ -62,14 +65,14 @@ export function loadRepository(db: Database) {
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into load (id, camera_id, film_id, frames_total, first_number, loaded_at, loaded_zone, finished_at,
-       finished_zone, side, pack_filter, development, lab, remark, revision)
+       finished_zone, side, pack_filter, development, lab, reel, remark, revision)
      values (:id, :cameraId, :filmId, :framesTotal, :firstNumber, :loadedAt, :loadedZone, :finishedAt,
-       :finishedZone, :side, :packFilter, :development, :lab, :remark, :revision)`
+       :finishedZone, :side, :packFilter, :development, :lab, :reel, :remark, :revision)`
   );
   const update = db.prepare<[Record<string, unknown>]>(
     `update load set frames_total = :framesTotal, first_number = :firstNumber, loaded_at = :loadedAt,
        loaded_zone = :loadedZone, finished_at = :finishedAt, finished_zone = :finishedZone, side = :side,
-       pack_filter = :packFilter, development = :development, lab = :lab, remark = :remark, revision = revision + 1
+       pack_filter = :packFilter, development = :development, lab = :lab, reel = :reel, remark = :remark, revision = revision + 1
      where id = :id`
   );
   // a retired camera is not in use, whatever was taken up last

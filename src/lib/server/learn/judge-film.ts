@@ -44,6 +44,8 @@ export function judgeFilm(s: Repositories, load: Load, pair: Pair, nowMs: number
     ...{ pair, frames },
     /** The film of each frame as it was and was developed. */
     films: Object.fromEntries(taken.map(({ frame, film: own }) => [frame.id, own] as const)),
+    /** How long it was in the developer; null = not noted. */
+    minutes: load.development?.minutes ?? null,
     scans: s.scans.ofLoad(load.id),
     judgements: s.judgements.ofFrames(frames.map((f) => f.id)),
     explained: explainedOf(s, load, judgedHere),

@@ -1,7 +1,7 @@
 // Judgements of frames and the history of each camera's bias. The only SQL about them.
 import type { Database } from 'better-sqlite3';
 import type { BiasChange } from '#core/learn/bias.ts';
-import type { Judgement, JudgedOn } from '#core/learn/judgement.ts';
+import { GRADES, type Judgement, type JudgedOn } from '#core/learn/judgement.ts';
 import { moment } from '#core/sky/moment.ts';
 import { faultsFromJson, outcomeFromJson } from '#schema/log/judgement.ts';
 import { remembered } from '#schema/reading/remembered.ts';
@@ -11,6 +11,7 @@ interface JudgementRow {
   readonly judged_on: JudgedOn;
   readonly outcome: string;
   readonly faults: string;
+  readonly grade: string | null;
   readonly judged_at: string;
   readonly judged_zone: string;
   readonly revision: number;
@@ -29,14 +30,18 @@ interface BiasRow {
 
 const outcomeOf = remembered(outcomeFromJson);
 const faultsOf = remembered(faultsFromJson);
-const fromRow = (row: JudgementRow): Judgement => ({
-  frameId: row.frame_id,
-  on: row.judged_on,
-  outcome: outcomeOf(row.outcome),
-  faults: faultsOf(row.faults),
-  judgedAt: moment(row.judged_at, row.judged_zone),
-  revision: row.revision
-});
+function fromRow(row: JudgementRow): Judgement {
+  const grade = GRADES.find((g) => g === row.grade);
+  return {
+    frameId: row.frame_id,
+    on: row.judged_on,
+    outcome: outcomeOf(row.outcome),
+    faults: faultsOf(row.faults),
+    ...(grade === undefined ? {} : { grade }),
+    judgedAt: moment(row.judged_at, row.judged_zone),
+    revision: row.revision
+  };
+}
 
 /** The judgements of a database. */
 export function judgementRepository(db: Database) {
@@ -63,10 +68,10 @@ export function judgementRepository(db: Database) {
      order by judgement.judged_at desc, frame.id limit ?`
   );
   const put = db.prepare<[Record<string, unknown>]>(
-    `insert into judgement (frame_id, judged_on, outcome, faults, judged_at, judged_zone, revision)
-     values (:frameId, :on, :outcome, :faults, :at, :zone, :revision)
+    `insert into judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
+     values (:frameId, :on, :outcome, :faults, :grade, :at, :zone, :revision)
      on conflict (frame_id) do update set judged_on = excluded.judged_on, outcome = excluded.outcome,
-       faults = excluded.faults, judged_at = excluded.judged_at, judged_zone = excluded.judged_zone,
+       faults = excluded.faults, grade = excluded.grade, judged_at = excluded.judged_at, judged_zone = excluded.judged_zone,
        revision = judgement.revision + 1`
   );
   const drop = db.prepare<[string]>('delete from judgement where frame_id = ?');
@@ -89,9 +94,9 @@ export function judgementRepository(db: Database) {
     ofFrames: (ids: readonly string[]): readonly Judgement[] =>
       ofFrames.all(JSON.stringify(ids)).map(fromRow),
     /** Stores a judgement, or one in its place under the next revision. */
-    put: ({ frameId, on, outcome, faults, judgedAt, revision }: Judgement): void => {
+    put: ({ frameId, on, outcome, faults, grade, judgedAt, revision }: Judgement): void => {
       const texts = { outcome: JSON.stringify(outcome), faults: JSON.stringify(faults) };
-      put.run({ frameId, on, ...texts, ...judgedAt, revision });
+      put.run({ frameId, on, ...texts, grade: grade ?? null, ...judgedAt, revision });
     },
     /** @returns false when the frame was not judged */
     drop: (frameId: string): boolean => drop.run(frameId).changes > 0,

@@ -28,7 +28,8 @@ export function offlineKitOf(store: Repositories): OfflineKit {
       things: store.things.list(),
       loads,
       ...{ earlier: earlierCameras(store, loads, frames), frames },
-      outings: store.outings.list()
+      outings: store.outings.list(),
+      ...{ exercises: store.exercises.list(), guesses: store.exercises.guesses() }
     }
   };
 }

@@ -10,8 +10,10 @@ import { cameraRepository } from '../kit/cameras.ts';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from '../log/frames.ts';
+import type { Exercise } from '#core/practice/exercise.ts';
 import type { Outing } from '#core/plan/outing.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { exerciseRepository } from '../practice/exercises.ts';
 import { DEMO_OUTINGS } from '../demo/outings.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { logbook } from '../log/logbook.ts';
@@ -30,6 +32,7 @@ function home() {
     cameras: cameraRepository(db),
     loads: loadRepository(db),
     outings: outingRepository(db),
+    exercises: exerciseRepository(db),
     log: logbook(db, () => NOW),
     sync: phoneChanges(db, () => NOW),
     onFilm: () => frames.listByLoad(LOAD).map((f) => f.number)
@@ -244,6 +247,27 @@ describe('an outing', () => {
     // deleted on the server: brought back only when asked for
     at.outings.remove(there.id, NOW.at);
     expect(send(at, act(moved, there))).toEqual({ reason: 'outing-changed', theirs: null });
+  });
+});
+
+describe('practice', () => {
+  test('an answer is kept once however often it is sent; a guess made ahead of the clock is of now', () => {
+    const at = home();
+    const exercise: Exercise = {
+      ...{
+        kind: 'drill',
+        id: 'x',
+        at: { ...NOW, at: '2099-01-01T00:00:00Z' },
+        drill: 'light',
+        group: 'leaf'
+      },
+      ...{ seed: 4, errorStops: 0.5, right: true, seconds: 6 }
+    };
+    const sent = change({ kind: 'practise', exercise });
+    expect(send(at, sent)).toBeNull();
+    expect(send(at, sent)).toBeNull();
+    expect(at.exercises.find('x')).toEqual({ ...exercise, at: { ...exercise.at, at: NOW.at } });
+    expect(at.exercises.list().filter((e) => e.id === 'x')).toHaveLength(1);
   });
 });
 

@@ -20,6 +20,7 @@ import type { StoredFrame } from '../log/frame-row.ts';
 import { frameRepository } from '../log/frames.ts';
 import { logbook } from '../log/logbook.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { exerciseRepository } from '../practice/exercises.ts';
 import { settingsRepository } from '../settings/settings.ts';
 
 type Settled = (conflict: Conflict) => boolean;
@@ -47,6 +48,7 @@ export function phoneChanges(db: Database, now: () => Moment) {
   const book = logbook(db, now);
   const changing = loadChanges(db, now);
   const outings = outingRepository(db);
+  const exercises = exerciseRepository(db);
   const settings = settingsRepository(db);
   const known = db.prepare<[string]>('select 1 from change_done where key = ?');
   const mark = db.prepare<[string, string]>('insert into change_done (key, done_at) values (?, ?)');
@@ -262,6 +264,9 @@ export function phoneChanges(db: Database, now: () => Moment) {
         return layFilter(action);
       case 'outing':
         return planOuting(action, settled, madeAt);
+      case 'practise':
+        exercises.put({ ...action.exercise, at: notAhead(action.exercise.at) });
+        return null;
       default:
         return assertNever(action);
     }

@@ -9,6 +9,7 @@ import ListChecks from '@lucide/svelte/icons/list-checks';
 import MoveHorizontal from '@lucide/svelte/icons/move-horizontal';
 import Scale from '@lucide/svelte/icons/scale';
 import Shuffle from '@lucide/svelte/icons/shuffle';
+import Smartphone from '@lucide/svelte/icons/smartphone';
 import Timer from '@lucide/svelte/icons/timer';
 import Zap from '@lucide/svelte/icons/zap';
 
@@ -46,6 +47,12 @@ export const BENCHES: readonly Bench[] = [
     name: 'Is the eye alive?',
     says: 'Four lights, and what the camera makes of them: alive, slow, dead, or off by so much.',
     icon: Eye
+  },
+  {
+    path: '/bench/phone',
+    name: 'Your phone as a meter',
+    says: 'Three pictures beside a real meter: then it reads any scene, patch by patch.',
+    icon: Smartphone
   },
   {
     path: '/bench/sharp',

@@ -125,7 +125,7 @@
   <details bind:open={more}>
     <summary>More, whenever you know it: what it takes, long exposures, price</summary>
     {#key kind}
-      <section>
+      <section class="mt-4">
         <h2 class="text-[1.125rem] font-[650]">What it takes</h2>
         <p class="text-(--soft) text-[0.9375rem] mb-1.5">
           Typical for its kind (common practice, no source); its own sheet knows better.
@@ -147,7 +147,7 @@
           {@render field('expires', 'Best before, year-month')}
         </div>
       </section>
-      <section>
+      <section class="mt-4">
         <h2 class="text-[1.125rem] font-[650]">Long exposures, lamps, cold</h2>
         <p class="text-(--soft) text-[0.9375rem] mb-1.5">
           Long exposures: an exponent such as 1.3, or its sheet’s table: 1s 1s, 10s 17s. Empty where nothing
@@ -173,7 +173,7 @@
           </p>
         {/if}
       </section>
-      <section>
+      <section class="mt-4">
         <h2 class="text-[1.125rem] font-[650]">Money and mechanics</h2>
         <div class="fields">
           {@render number('price', 'Price of a pack or roll')}

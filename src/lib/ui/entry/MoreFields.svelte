@@ -9,6 +9,7 @@
   import { kindFieldOf } from '#schema/sheet/sheet-controls.ts';
   import ControlKindField from './ControlKindField.svelte';
   import SheetField from './SheetField.svelte';
+  import TrickFields from './TrickFields.svelte';
   import SheetSelect from './SheetSelect.svelte';
   import { CONDITION_WORDS } from './words.ts';
 
@@ -138,12 +139,7 @@
         {#if program.sets[acts] && !(program.sets.aperture && program.sets.time)}
           <ControlKindField {draft} {acts} sets />
           {#if draft.text(kindFieldOf(acts)) === 'override'}<SheetField {draft} field={acts} />{/if}
-          {#if draft.text(kindFieldOf(acts)) === 'held-open'}
-            {#each ['opens', 'closes', 'after', 'caution'] as field (field)}<SheetField
-                {draft}
-                {field}
-              />{/each}
-          {/if}
+          {#if draft.text(kindFieldOf(acts)) === 'held-open'}<TrickFields {draft} />{/if}
         {/if}
       {/each}
       {#if PROGRAM_FORMS[draft.program].sheet.fields.includes('lowLight')}

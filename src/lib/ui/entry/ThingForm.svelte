@@ -27,6 +27,7 @@
   let { start, refused, act, children }: ThingFormProps = $props();
   let chosen = $state<string | null>(null);
   let strength = $state<string | null>(null);
+  let burns = $state<string | null>(null);
   const texts = $derived<ThingTexts>({ ...TYPICAL_THING, ...start, ...refused?.values });
   const kind = $derived(THING_KINDS.find((k) => k === (chosen ?? texts['kind'])) ?? 'filter');
   const text = (name: string): string => texts[name] ?? '';
@@ -111,8 +112,28 @@
               ['ft', 'feet']
             ]}
           />
+          <SelectField
+            name="burns"
+            label="It is"
+            value={burns ?? text('burns')}
+            options={[
+              ['electronic', 'electronic'],
+              ['bulbs', 'for bulbs, a new one each frame']
+            ]}
+            onchoose={(value: string) => (burns = value)}
+          />
           {@render field('powers', 'Its powers: full 1/2 1/4')}
-          {@render field('duration', 'How long it shines')}
+          {#if (burns ?? text('burns')) === 'bulbs'}
+            <TextField
+              name="duration"
+              label="How long a bulb shines"
+              value={text('duration') === TYPICAL_THING['duration'] ? '1/60' : text('duration')}
+              fault={faultOf('duration')}
+            />
+            {@render field('bulbFrom', 'Shortest shutter time for the whole bulb')}
+          {:else}
+            {@render field('duration', 'How long it shines')}
+          {/if}
           {@render field('angle', 'Angle it covers, degrees')}
           <p class="[flex-basis:100%]">
             Flashes hold a dangerous charge even when they are off: never open one. Bulbs can burst and are
@@ -134,6 +155,17 @@
           {@render field('kelvin', 'Colour, kelvin')}
         {:else if kind === 'modifier'}
           {@render field('takes', 'Stops it takes')}
+        {:else if kind === 'phone'}
+          {@render field('model', 'Model, as its pictures name it')}
+          {@render field('lensMm', 'Focal length of that lens, mm')}
+          {@render field('phoneOffset', 'Read its pictures higher by, stops')}
+          {@render field('slope', 'Steepness of its curve (1.4: not measured)')}
+          {@render field('readings', 'Readings it was found by')}
+          {@render field('residual', 'What was left over, stops')}
+          <p class="[flex-basis:100%]">
+            <a class="inline-grid min-h-11 content-center underline" href="/bench/phone">The bench</a> finds these
+            from three pictures and a meter.
+          </p>
         {:else if kind === 'developer'}
           {@render field(
             'stocks',

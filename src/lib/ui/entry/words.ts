@@ -54,7 +54,7 @@ const FIELD_WORDS: Readonly<Record<string, FieldWords>> = {
   lighten: { label: 'Lighten–darken marks', hint: 'As they stand on it: -1 0 +1. Empty: none.' },
   lenses: {
     label: 'Other lenses that fit it',
-    hint: '35 f/4–22, 90 f/5.6–22: millimetres, then from its widest opening to its smallest. Empty: none.',
+    hint: '35 f/4–22, 90 f/5.6–22 (red frame): millimetres, from its widest opening to its smallest, which frame of the finder is its own. Empty: none.',
     wide: true
   },
   focus: {

@@ -64,7 +64,8 @@ export const THING_WORDS: Readonly<Record<ThingData['kind'], readonly [string, s
   support: ['Support', 'Supports'],
   lamp: ['Lamp', 'Lamps'],
   modifier: ['Lamp modifier', 'Lamp modifiers'],
-  developer: ['Developer', 'Developers']
+  developer: ['Developer', 'Developers'],
+  phone: ['Phone as a meter', 'Phones as meters']
 };
 
 const METER_WORDS = {
@@ -92,6 +93,14 @@ export function sayThing({ data }: Thing): string {
       return '';
     case 'developer':
       return `${data.dilution.map((p) => formatDecimal(p, 2)).join('+')}, ${formatDecimal(data.fromMinutes, 1)}${data.toMinutes === data.fromMinutes ? '' : ` to ${formatDecimal(data.toMinutes, 1)}`} min at ${formatDecimal(data.atC, 1)} °C${data.lossStops === 0 ? '' : `, costs ${formatStops(data.lossStops)}`}`;
+    case 'phone': {
+      const off = data.offsetStops;
+      const reads =
+        formatStops(Math.abs(off)) === formatStops(0)
+          ? 'reads true'
+          : `read ${formatStops(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'}`;
+      return `${reads}, by ${data.readings} ${data.readings === 1 ? 'reading' : 'readings'}`;
+    }
     case 'lamp':
       return `${formatDecimal(data.luxAtOneMetre, 0)} lux at one metre, ${formatDecimal(data.kelvin, 0)} K`;
   }

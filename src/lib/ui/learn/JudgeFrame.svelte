@@ -9,9 +9,11 @@
     TONES,
     usuallyJudgedOn,
     WORDS,
+    type Grade,
     type Judgement,
     type JudgedOn,
-    type Outcome
+    type Outcome,
+    type Said
   } from '#core/learn/judgement.ts';
   import { suggestedBy } from '#core/learn/suggest.ts';
   import { onMount } from 'svelte';
@@ -22,6 +24,7 @@
   import Choice from '../Choice.svelte';
   import ScenePrint from '../verdict/ScenePrint.svelte';
   import { FAULT_WORDS, saySuggestion, sayTone, WORD_WORDS } from './say-learn.ts';
+  import GradeField from './GradeField.svelte';
   import ScanPrint from './ScanPrint.svelte';
 
   let {
@@ -38,12 +41,14 @@
     before: Judgement | null;
     /** A scan of it; null = there is none. */
     scan?: Scan | null;
-    onjudged: (on: JudgedOn, outcome: Outcome, faults: readonly string[]) => void;
+    onjudged: (said: Said) => void;
     onunjudged: () => void;
   } = $props();
   // a card is made anew for each frame
   // svelte-ignore state_referenced_locally
   let on = $state<JudgedOn>(before?.on ?? usuallyJudgedOn(film));
+  // svelte-ignore state_referenced_locally
+  let grade = $state<Grade | undefined>(before?.grade);
   // svelte-ignore state_referenced_locally
   let faults = $state.raw<readonly string[]>(before?.faults ?? []);
   const tone = $derived(printTone(film, filmWindow(film, frame.light?.contrast ?? 'normal').usable));
@@ -81,7 +86,16 @@
     const held = event.repeat || event.ctrlKey || event.metaKey || event.altKey;
     if (typing || held || !seen || before !== null) return;
     const outcome = /^[1-9]$/.test(event.key) ? keyed[Number(event.key) - 1] : undefined;
-    if (outcome) onjudged(on, outcome, faults);
+    if (outcome) say(outcome);
+  }
+
+  const say = (outcome: Outcome): void =>
+    onjudged({ on, outcome, faults, ...(grade === undefined ? {} : { grade }) });
+
+  /** A print is often made long after its negative was judged: its paper goes to what was said. */
+  function print(on: Grade | undefined): void {
+    grade = on;
+    if (before) say(before.outcome);
   }
 
   function toggle(fault: string, has: boolean): void {
@@ -153,7 +167,7 @@
           type="button"
           aria-pressed={is({ kind: 'tone', stops })}
           aria-label="{i + 1}: {sayTone(stops)}"
-          onclick={() => onjudged(on, { kind: 'tone', stops }, faults)}
+          onclick={() => say({ kind: 'tone', stops })}
         >
           {#if pushing && scan}
             <ScanPrint
@@ -177,13 +191,14 @@
       Labs and scanners correct prints; the negative tells the truth. Hold it against the light.
     </p>
   {/if}
+  {#if film.kind === 'negative-bw'}<GradeField {grade} ongrade={print} />{/if}
   <div class="words" role="group" aria-label="Or in a word">
     {#each WORDS[on] as word, i (word)}
       <button
         type="button"
         class="chip"
         aria-pressed={is({ kind: 'word', word })}
-        onclick={() => onjudged(on, { kind: 'word', word }, faults)}
+        onclick={() => say({ kind: 'word', word })}
         >{#if on === 'negative'}<kbd
             class="inline-block min-w-[1.5em] [font:600_0.875rem_var(--font-body)] [border:1px_solid_currentColor] [border-radius:3px] text-center"
             >{i + 1}</kbd

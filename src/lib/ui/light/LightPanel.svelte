@@ -21,6 +21,7 @@
     ['scene', 'Scene'],
     ['reading', 'Meter'],
     ['sun', 'Sun'],
+    ['picture', 'Picture'],
     ['frame', 'Frame']
   ] as const;
   type Tab = (typeof TABS)[number][0];
@@ -70,6 +71,10 @@
     {:else if tab === 'reading'}
       {#await import('./ReadingField.svelte') then { default: ReadingField }}
         <ReadingField {light} {onlight} {things} />
+      {/await}
+    {:else if tab === 'picture'}
+      {#await import('../picture/PicturePanel.svelte') then { default: PicturePanel }}
+        <PicturePanel {onlight} />
       {/await}
     {:else if tab === 'frame'}
       {#await import('./EarlierFrames.svelte') then { default: EarlierFrames }}

@@ -4,10 +4,12 @@
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
+  import { correctedLight } from '#core/learn/eye.ts';
   import { changeSettings } from '../offline/remember.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';
+  import { sayCorrection } from '../practice/say-eye.ts';
   import LightPanel from './LightPanel.svelte';
 
   let { judged }: { judged: Judged } = $props();
@@ -26,7 +28,14 @@
   const opened = $derived(current.guess !== null && current.guess !== current.light);
 
   function find(light: LightChoice): void {
-    current.tell(light);
+    current.tell(correctedLight(light, current.settings.correctGuesses ? current.eye : null));
+  }
+
+  /** The light as it was called, from now on. */
+  function plainly(): void {
+    void changeSettings({ correctGuesses: false }, current.settings);
+    current.settings = { ...current.settings, correctGuesses: false };
+    find(current.light);
   }
 
   function habit(on: boolean): void {
@@ -59,6 +68,12 @@
       >
     {/if}
   </div>
+{/if}
+{#if 'eye' in shown.way && shown.way.eye}
+  <p class="mb-2.5 text-[0.9375rem] leading-[1.3]" data-testid="by-record">
+    {sayCorrection(shown.way.eye)}
+    <button type="button" class="min-h-11 cursor-pointer underline" onclick={plainly}>As I called it</button>
+  </p>
 {/if}
 <LightPanel
   light={shown}

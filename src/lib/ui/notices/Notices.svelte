@@ -3,27 +3,52 @@
   import { Toast } from '@skeletonlabs/skeleton-svelte';
   import { toaster } from './toaster.ts';
 
+  /** Where the person was before a message took the focus. */
+  let before: HTMLElement | null = null;
+
+  const isMessage = (place: EventTarget | null): place is Element =>
+    place instanceof Element && place.closest('[data-scope=toast]') !== null;
+
   /**
-   * The component gives the focus back to where it came from when a message is left, even where the person has gone on to another
-   * field: what is typed would land in the old one. Who goes somewhere stays there.
+   * The component gives the focus back to where it came from whenever a message is left, even where the person has gone on to
+   * another field: what is typed would land in the old one. So it never hears of the focus; that the messages wait while one of
+   * them has it is done here.
    */
-  function staysWhereItWent(event: FocusEvent): void {
-    const { relatedTarget: to } = event;
-    if (to instanceof HTMLElement && !to.closest('[data-scope=toast]')) setTimeout(() => to.focus());
+  function comes(event: FocusEvent): void {
+    event.stopPropagation();
+    if (event.relatedTarget instanceof HTMLElement && !isMessage(event.relatedTarget))
+      before = event.relatedTarget;
+    toaster.pause();
+  }
+
+  /** Who goes somewhere stays there; only a focus lost because its message is gone goes back to where it was. */
+  function goes(event: FocusEvent): void {
+    event.stopPropagation();
+    const { target: left, relatedTarget: to } = event;
+    if (isMessage(to)) return;
+    // a moment later: a message on its way out would be shown anew
+    queueMicrotask(() => {
+      toaster.resume();
+      const gone = left instanceof Element && !left.isConnected;
+      if (to === null && gone && document.activeElement === document.body)
+        before?.focus({ preventScroll: true });
+    });
   }
 </script>
 
-<Toast.Group {toaster}>
-  {#snippet children(toast)}
-    <Toast {toast} class="notice" onfocusout={staysWhereItWent}>
-      <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
-      {#if toast.action}<Toast.ActionTrigger class="btn preset-outlined-surface-950-50"
-          >{toast.action.label}</Toast.ActionTrigger
-        >{/if}
-      <Toast.CloseTrigger class="close" aria-label="Close this message">×</Toast.CloseTrigger>
-    </Toast>
-  {/snippet}
-</Toast.Group>
+<div class="contents" onfocusincapture={comes} onfocusoutcapture={goes}>
+  <Toast.Group {toaster}>
+    {#snippet children(toast)}
+      <Toast {toast} class="notice">
+        <Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
+        {#if toast.action}<Toast.ActionTrigger class="btn preset-outlined-surface-950-50"
+            >{toast.action.label}</Toast.ActionTrigger
+          >{/if}
+        <Toast.CloseTrigger class="close" aria-label="Close this message">×</Toast.CloseTrigger>
+      </Toast>
+    {/snippet}
+  </Toast.Group>
+</div>
 
 <style>
   :global(.notice) {

@@ -254,7 +254,7 @@ export class Offline {
       if (action.kind === 'log') return action.frame.loadId === loadId;
       if ('loadId' in action) return action.loadId === loadId;
       if ('cameraId' in action) return action.cameraId === cameraId;
-      if (action.kind === 'settings' || action.kind === 'outing') return false;
+      if (action.kind === 'settings' || action.kind === 'outing' || action.kind === 'practise') return false;
       const frames = this.kept?.offlineKit.carried.frames ?? [];
       return frames.some((f) => f.id === action.frameId && f.loadId === loadId);
     });

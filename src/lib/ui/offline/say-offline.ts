@@ -68,6 +68,7 @@ function sayOuting({ name, date, stops }: Outing): string {
 
 const SETTING_WORDS: Readonly<Record<string, string>> = {
   ...{ school: 'the school of reading light', place: 'the place', guessFirst: 'guessing first' },
+  correctGuesses: 'correcting guesses',
   ...{ scheme: 'the look', leastChance: 'the chance to stop at' }
 };
 const saySetting = (name: string): string => SETTING_WORDS[name] ?? name;
@@ -164,6 +165,10 @@ export function sayAction(action: Action, carried: Carried | null): string {
     case 'outing':
       if (action.to) return `Outing: ${sayOuting(action.to)}`;
       return `Delete the outing ${action.from?.name ?? ''}`.trim();
+    case 'practise':
+      return action.exercise.kind === 'day'
+        ? `Seven days: day ${action.exercise.day}`
+        : 'An answer of a drill';
     default:
       return assertNever(action);
   }

@@ -8,7 +8,7 @@ import type { OfflineKit } from '#schema/sync/carried.ts';
 import { readQueued } from '#schema/sync/older-changes.ts';
 
 const NAME = 'just-enough';
-const VERSION = 3;
+const VERSION = 4;
 
 /** What is carried, with the tag it had on the server. */
 export interface Kept {

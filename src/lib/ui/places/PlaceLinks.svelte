@@ -2,6 +2,7 @@
 <script lang="ts">
   import Backpack from '@lucide/svelte/icons/backpack';
   import Camera from '@lucide/svelte/icons/camera';
+  import Lightbulb from '@lucide/svelte/icons/lightbulb';
   import Ruler from '@lucide/svelte/icons/ruler';
   import Sunset from '@lucide/svelte/icons/sunset';
   import NotebookPen from '@lucide/svelte/icons/notebook-pen';
@@ -14,16 +15,17 @@
     sunset: Sunset,
     backpack: Backpack,
     ruler: Ruler,
-    notebook: NotebookPen
+    notebook: NotebookPen,
+    lightbulb: Lightbulb
   } as const;
 </script>
 
-<nav class="apart mr-auto flex gap-1" aria-label="Places">
+<nav class="apart mr-auto flex" aria-label="Places">
   {#each MAIN_PLACES as { path, name, icon } (path)}
     {@const Icon = icon && ICONS[icon]}
     <a
       href="{path}{query}"
-      class="flex items-center justify-center gap-2"
+      class="flex items-center justify-center gap-1.5"
       aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}
       >{#if Icon}<Icon size={20} aria-hidden="true" />{/if}{name}</a
     >
@@ -34,7 +36,7 @@
   a {
     min-height: 52px;
     min-width: 44px;
-    padding: 3px 10px 0;
+    padding: 3px 8px 0;
     color: var(--soft);
     border-bottom: 3px solid transparent;
   }

@@ -8,7 +8,7 @@ test('every place has a page, and no two share a path or a key', () => {
   const keys = PLACES.flatMap((p) => p.key ?? []);
   expect(new Set(keys).size).toBe(keys.length);
   expect(new Set(PLACES.map((p) => p.path)).size).toBe(PLACES.length);
-  expect([...keys].sort()).toEqual(['1', '2', '3', '4', '5', '6', '7', '8']);
+  expect([...keys].sort()).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9']);
 });
 
 /** Pages before there is anything to go to, or that belong to one thing. */
@@ -26,5 +26,5 @@ test('a page lies in the nearest place', () => {
   expect(placeOf('/kit/pairs')?.name).toBe('Pairs');
   expect(placeOf('/kit/camera/demo-heron')?.name).toBe('Add a camera');
   expect(placeOf('/shooting')).toBeNull();
-  expect(MAIN_PLACES.map((p) => p.name)).toEqual(['Shoot', 'Plan', 'Kit', 'Bench', 'Log']);
+  expect(MAIN_PLACES.map((p) => p.name)).toEqual(['Shoot', 'Plan', 'Kit', 'Bench', 'Log', 'Learn']);
 });

@@ -8,7 +8,7 @@ export interface Place {
   /** The key that leads there; null = none. */
   readonly key: string | null;
   /** The name of its icon in the set; null where it has no link of its own on every page. */
-  readonly icon: 'camera' | 'sunset' | 'backpack' | 'ruler' | 'notebook' | null;
+  readonly icon: 'camera' | 'sunset' | 'backpack' | 'ruler' | 'notebook' | 'lightbulb' | null;
   /** Whether it fills itself from what the phone carries when the server is out of reach. */
   readonly offline: boolean;
   /** Whether the light is what it is about: the light rule stands there unfolded. */
@@ -24,12 +24,14 @@ export const PLACES: readonly Place[] = [
   { path: '/kit', name: 'Kit', key: '2', icon: 'backpack', offline: false, light: false },
   { path: '/bench', name: 'Bench', key: '8', icon: 'ruler', offline: true, light: false },
   { path: '/log', name: 'Log', key: '3', icon: 'notebook', offline: false, light: false },
+  { path: '/learn', name: 'Learn', key: '9', icon: 'lightbulb', offline: true, light: false },
   { path: '/plan/card', name: 'Pocket card', key: null, icon: null, offline: true, light: false },
   { path: '/plan/outings', name: 'Outings', key: null, icon: null, offline: true, light: false },
   { path: '/plan/film', name: 'Which film?', key: null, icon: null, offline: true, light: false },
   { path: '/bench/opening', name: 'Measure the opening', key: null, icon: null, offline: true, light: false },
   { path: '/bench/shutter', name: 'Shutter test', key: null, icon: null, offline: true, light: false },
   { path: '/bench/eye', name: 'Is the eye alive?', key: null, icon: null, offline: true, light: false },
+  { path: '/bench/phone', name: 'Your phone as a meter', key: null, icon: null, offline: true, light: false },
   { path: '/bench/long', name: 'Long exposures', key: null, icon: null, offline: true, light: false },
   { path: '/bench/same', name: 'Keep this exposure', key: null, icon: null, offline: true, light: false },
   { path: '/bench/sharp', name: 'Sharp from, to', key: null, icon: null, offline: true, light: false },
@@ -46,6 +48,10 @@ export const PLACES: readonly Place[] = [
   { path: '/bench/develop', name: 'Develop', key: null, icon: null, offline: true, light: false },
   { path: '/bench/routine', name: 'Routine', key: null, icon: null, offline: true, light: false },
   { path: '/bench/reel', name: 'Reel', key: null, icon: null, offline: true, light: false },
+  { path: '/learn/drills', name: 'Drills', key: null, icon: null, offline: true, light: false },
+  { path: '/learn/days', name: 'Seven days', key: null, icon: null, offline: true, light: false },
+  { path: '/learn/eye', name: 'Your eye', key: null, icon: null, offline: true, light: false },
+  { path: '/learn/tables', name: 'Tables', key: null, icon: null, offline: true, light: false },
   { path: '/kit/pairs', name: 'Pairs', key: '4', icon: null, offline: false, light: true },
   { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
   { path: '/log/numbers', name: 'Numbers', key: '6', icon: null, offline: false, light: false },

@@ -102,6 +102,8 @@
     color: #000;
     outline: 0.3mm solid #000;
     line-height: 1.14;
+    /* letters as wide as they are designed: whole pixels of a screen would widen a line until it wraps */
+    text-rendering: geometricPrecision;
     break-inside: avoid;
     overflow: hidden;
   }

@@ -43,9 +43,20 @@
   const inOrder = (steps: readonly RoutineStep[]): readonly RoutineStep[] =>
     ROUTINE_PARTS.flatMap((p) => steps.filter((s) => s.part === p));
 
-  async function keep(steps: readonly RoutineStep[] | undefined, said: string): Promise<boolean> {
+  /** @param change of the steps as they are by then; undefined = the usual ones */
+  async function keep(
+    change: (steps: readonly RoutineStep[]) => readonly RoutineStep[] | undefined,
+    said: string
+  ): Promise<boolean> {
     if (!pair) return false;
-    return keepCamera(pair, { ...pair.camera, routine: steps && inOrder(steps) }, said);
+    return keepCamera(
+      pair,
+      (camera) => {
+        const steps = change(routineOf(camera));
+        return { ...camera, routine: steps && inOrder(steps) };
+      },
+      said
+    );
   }
   async function add(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -61,14 +72,15 @@
     if (trouble !== '') return;
     const found = STEP_DRAWINGS.find((d) => d === drawing);
     const step: RoutineStep = { part, words: text, ...(found ? { drawing: found } : {}) };
-    if (await keep([...routine, step], `“${text}” is in the routine.`)) words = '';
+    if (await keep((steps) => [...steps, step], `“${text}” is in the routine.`)) words = '';
   }
-  function moved(step: RoutineStep): readonly RoutineStep[] {
-    const steps = of(step.part);
-    const at = steps.indexOf(step);
-    const before = steps[at - 1];
-    if (!before) return routine;
-    return routine.map((s) => (s === step ? before : s === before ? step : s));
+  /** Steps with one of them before the one that stood before it. No two have the same words. */
+  function moved(all: readonly RoutineStep[], step: RoutineStep): readonly RoutineStep[] {
+    const steps = all.filter((s) => s.part === step.part);
+    const at = steps.findIndex((s) => s.words === step.words);
+    const [own, before] = [steps[at], steps[at - 1]];
+    if (!own || !before) return all;
+    return all.map((s) => (s === own ? before : s === before ? own : s));
   }
 </script>
 
@@ -86,7 +98,7 @@
         <button
           type="button"
           class="btn preset-outlined min-h-11"
-          onclick={() => void keep(undefined, 'The usual routine is back.')}>Back to the usual</button
+          onclick={() => void keep(() => undefined, 'The usual routine is back.')}>Back to the usual</button
         >
       {/if}
     </div>
@@ -106,17 +118,15 @@
                         type="button"
                         class="chip min-h-11 min-w-11"
                         aria-label="Up: {step.words}"
-                        onclick={() => void keep(moved(step), 'Moved up.')}>↑</button
+                        onclick={() => void keep((steps) => moved(steps, step), 'Moved up.')}>↑</button
                       >{/if}
                     <button
                       type="button"
                       class="chip min-h-11 min-w-11"
                       aria-label="Take out: {step.words}"
                       onclick={() =>
-                        void keep(
-                          routine.filter((s) => s !== step),
-                          'Taken out.'
-                        )}>×</button
+                        void keep((steps) => steps.filter((s) => s.words !== step.words), 'Taken out.')}
+                      >×</button
                     >
                   </span>
                 </div>

@@ -13,8 +13,6 @@
 
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { kindOfControl } from '#core/camera/kinds/controls.ts';
-  import { controlFor } from '#core/camera/setting.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { parseShutter } from '#core/units/shutter.ts';
@@ -23,13 +21,10 @@
   import { sayTime } from '../text/say.ts';
   import ReadTile from '../tile/ReadTile.svelte';
   import { Countdown, type CountdownEvent } from './countdown.ts';
+  import HoldOpen from './HoldOpen.svelte';
   import { beep, keepAwake, shake, speak } from './signals.ts';
 
   let { judged, timed, ontimed }: LongExposureProps = $props();
-  const steps = $derived.by(() => {
-    const control = controlFor(judged.pair.camera, 'time');
-    return control ? kindOfControl(control).steps?.(control) : undefined;
-  });
   const current = useCurrent();
   const wanted = $derived(current.countSeconds ?? judged.shown.exposure.seconds);
   function readSeconds(text: string): Result<number | null, string> {
@@ -107,23 +102,7 @@
 <section class="card" aria-label="Long exposure" data-testid="long-exposure">
   <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
   {#if phase === 'idle'}
-    {#if steps}
-      <ol class="list-decimal pl-5.5" data-testid="trick">
-        <li>Put the camera on something.</li>
-        <li>Open: {steps.opens}</li>
-        <li>Close: {steps.closes}</li>
-        {#if steps.after !== ''}<li>Then: {steps.after}</li>{/if}
-      </ol>
-      {#if steps.caution !== ''}<p><b>Mind:</b> {steps.caution}</p>{/if}
-      <p class="text-(--soft) text-[0.875rem] leading-[1.3]">
-        Not meant by its maker: what its manual forbids comes before this.
-      </p>
-    {:else}
-      <p class="text-(--soft) text-[0.875rem] leading-[1.3]">
-        Put the camera on something. On B press and hold, best by a cable; on T press once to open, once to
-        close. Do not touch it otherwise.
-      </p>
-    {/if}
+    <HoldOpen camera={judged.pair.camera} />
     <div class="flex flex-wrap items-center gap-y-2.5 gap-x-4">
       <button type="button" class="btn preset-filled-primary-700-300" onclick={start} data-key="T"
         >Start the count</button

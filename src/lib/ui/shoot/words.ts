@@ -102,6 +102,8 @@ export function sayCheck(check: PressCheck): string {
       return `Set the focus to ${check.mark}.`;
     case 'eye-elsewhere':
       return `The eye sees ${formatStops(check.stops)} ${check.stops > 0 ? 'more' : 'less'} light than the subject has.`;
+    case 'finder-frame':
+      return `Look through ${check.frame}: the ${check.mark} is on.`;
     case 'flash-ready':
       return 'Wait for the flash’s ready light.';
     case 'own':

@@ -12,6 +12,7 @@ import type { ToldSky } from '#core/sky/illuminance.ts';
 import type { Facing, Ground } from '#core/sky/sky-light.ts';
 import { clockText } from '#core/sky/zone.ts';
 import { formatHalves, formatLv, formatStops, formatThirds } from '#core/units/stops.ts';
+import { SURFACES } from '#core/picture/tones.ts';
 import type { LightChoice, LightWay } from '#core/ways/choice.ts';
 
 /** What each shadow clue is called, and what the sky does then. */
@@ -112,6 +113,16 @@ export function sayWay(way: LightWay): string {
         .join(', ');
     case 'sun':
       return `sun and sky at ${way.place.name}, ${clockText(way.ms, way.place.zone)}, ${SKY_NAMES[way.sky]}, ${FACING_WORDS[way.facing]}`;
+    case 'picture':
+      return [
+        way.surface === null ? 'the whole of a picture' : `${SURFACES[way.surface].name} in a picture`,
+        ...(way.phone === '' ? [] : [`by ${way.phone}`]),
+        ...(way.bound === 'at-least'
+          ? ['at least so light']
+          : way.bound === 'at-most'
+            ? ['at most so light']
+            : [])
+      ].join(', ');
     case 'frame':
       return way.label;
   }

@@ -13,6 +13,8 @@
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
   const film = $derived(judged.pair.film);
+  /** The person's own scene, where they took a picture of it; else a drawn one. */
+  const own = $derived(current.scene);
   const lightKind = $derived(judged.situation.circumstances?.lightKind ?? 'daylight');
   const scene = $derived(
     sceneOf(judged.light.lv, lightKind, judged.situation.circumstances?.subjectM ?? null)
@@ -35,29 +37,38 @@
   ]);
 </script>
 
+{#snippet print(deltaStops: number, label: string)}
+  {#if own?.small}
+    {@const pixels = own.small}
+    {#await import('../picture/AsPrinted.svelte') then { default: AsPrinted }}
+      <AsPrinted picture={own} {judged} {pixels} {deltaStops} {label} />
+    {/await}
+  {:else}
+    <ScenePrint tone={judged.tone} {deltaStops} {label} {scene} {film} {lightKind} />
+  {/if}
+{/snippet}
+
 <div
   class="grid [grid-template-columns:1fr_1fr] gap-2 p-2.5 bg-(--table) max-[900px]:[grid-template-columns:repeat(3,_1fr)]"
 >
   <div class="[grid-column:span_2] max-[900px]:[grid-column:auto] max-[900px]:order-0">
-    <ScenePrint tone={judged.tone} deltaStops={shown.deltaStops} label="as set" {scene} {film} {lightKind} />
+    {@render print(shown.deltaStops, 'as set')}
   </div>
-  {#each prints as print (print.words)}
+  {#each prints as step (step.words)}
     <button
       type="button"
-      aria-label="Take {print.words}: {print.to}"
-      onclick={() => (current.picked = print.setting.choice)}
+      aria-label="Take {step.words}: {step.to}"
+      onclick={() => (current.picked = step.setting.choice)}
     >
-      <ScenePrint
-        tone={judged.tone}
-        deltaStops={print.deltaStops}
-        label={print.words}
-        {scene}
-        {film}
-        {lightKind}
-      />
+      {@render print(step.deltaStops, step.words)}
     </button>
   {/each}
 </div>
+{#if own?.pixels}
+  <p class="soft text-[0.875rem] leading-snug">
+    Your own scene, about so. Where the phone’s picture is white or black it knows no more.
+  </p>
+{/if}
 {#if Math.abs(shown.aimStops) >= AIM_WORTH}
   <p class="text-[0.9375rem] leading-[1.3]" data-testid="aim">
     {`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}

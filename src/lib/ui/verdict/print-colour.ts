@@ -21,6 +21,11 @@ export function castOf(film: Film, light: LightKind): keyof typeof CASTS {
   return film.balance === 'tungsten' && light === 'daylight' ? 'cold' : 'none';
 }
 
+/** The cast of a film's colours in a light. */
+export function castFor(film: Film, light: LightKind): Hue {
+  return CASTS[castOf(film, light)];
+}
+
 /** A tone 0…1 of a part of the scene as a colour. Near black and near white hues fade, as in a print. */
 export function colourOf(tone: number, hue: Hue, film: Film, light: LightKind): string {
   if (!isColour(film.kind)) return greyOf(tone);

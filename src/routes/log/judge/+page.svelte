@@ -1,11 +1,12 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import type { JudgedOn, Judgement, Outcome } from '#core/learn/judgement.ts';
+  import type { Judgement, Said } from '#core/learn/judgement.ts';
   import type { Frame } from '#core/log/frame.ts';
   import { judgeFrame, unjudgeFrame } from '#ui/api.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import HandSays from '#ui/learn/HandSays.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
+  import PaperSays from '#ui/learn/PaperSays.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';
   import WhySo from '#ui/learn/WhySo.svelte';
   import { sayJudgement } from '#ui/learn/say-learn.ts';
@@ -65,8 +66,10 @@
     chosen = id;
     await invalidateAll();
   }
-  type Said = Pick<Judgement, 'on' | 'outcome' | 'faults'>;
-  const saidOf = ({ on, outcome, faults }: Judgement): Said => ({ on, outcome, faults });
+  const saidOf = ({ on, outcome, faults, grade }: Judgement): Said => ({
+    ...{ on, outcome, faults },
+    ...(grade === undefined ? {} : { grade })
+  });
 </script>
 
 <svelte:head><title>Judge · Just Enough</title></svelte:head>
@@ -95,8 +98,7 @@
         film={data.films[frame.id] ?? data.pair.film}
         before={judgementOf.get(frame.id) ?? null}
         scan={data.scans.find((s) => s.frameId === frame.id) ?? null}
-        onjudged={(on: JudgedOn, outcome: Outcome, faults: readonly string[]) =>
-          void judge(frame, { on, outcome, faults })}
+        onjudged={(said: Said) => void judge(frame, said)}
         onunjudged={() => void takeAway(frame)}
       />
     {/key}
@@ -112,6 +114,7 @@
         />
       {/if}
       {#if data.hand}<HandSays hand={data.hand} />{/if}
+      <PaperSays judgements={data.judgements} minutes={data.minutes} />
       <WhySo camera={data.pair.camera} explained={data.explained} />
       <TestRoll camera={data.pair.camera} plan={data.plan} />
     </div>

@@ -9,6 +9,8 @@ export interface Lens {
   readonly focalMm: number;
   /** The openings between which it can be set, f-numbers; null = all that stand on the aperture's marks. */
   readonly opens: { readonly widest: number; readonly smallest: number } | null;
+  /** The frame of the finder that belongs to it, as its owner calls it: "the red one"; left out = nobody said, or it has one only. */
+  readonly finderFrame?: string | undefined;
 }
 
 /** A mount with several lenses. */

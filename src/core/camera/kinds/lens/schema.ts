@@ -11,7 +11,8 @@ export const lensShape = object({
     object({
       mark: string().required().max(20),
       focalMm: number().required(),
-      opens: object({ widest: number().required(), smallest: number().required() }).nullable().defined()
+      opens: object({ widest: number().required(), smallest: number().required() }).nullable().defined(),
+      finderFrame: string().max(40).optional()
     }).required()
   )
     .min(2)

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { instantWay } from '#core/bench/develop/instant-time.ts';
   import Choice from '../../Choice.svelte';
   import { useCurrent } from '../../current.svelte.ts';
@@ -8,7 +9,7 @@
   const current = useCurrent();
   const judged = $derived(current.judged);
   const isInstant = $derived(judged !== null && instantWay(judged.pair.film) !== null);
-  let said = $state<string | null>(null);
+  let said = $state<string | null>(page.url.searchParams.has('tank') ? 'tank' : null);
   const panel = $derived(said ?? (isInstant ? 'instant' : 'tank'));
   const PANELS = [
     ['instant', 'Instant'],

@@ -6,8 +6,11 @@
 
   let { rows, celsius, seconds }: { rows: readonly DevelopingRow[]; celsius: number; seconds: number } =
     $props();
-  const [WIDTH, HEIGHT] = [760, 230];
-  const x = scaleLinear([0, 40], [60, WIDTH - 16]).clamp(true);
+  const HEIGHT = 230;
+  /** As wide as there is room, so that its words keep their size. */
+  let room = $state(0);
+  const WIDTH = $derived(room > 0 ? Math.max(300, room) : 720);
+  const x = $derived(scaleLinear([0, 40], [60, WIDTH - 16]).clamp(true));
   const most = $derived(Math.max(...rows.map((r) => r.seconds)) * 1.3);
   const least = $derived(Math.min(...rows.map((r) => r.seconds)) / 1.3);
   const y = $derived(scaleLog([least, most], [HEIGHT - 40, 14]));
@@ -20,7 +23,7 @@
   );
 </script>
 
-<figure class="chart m-0">
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg viewBox="0 0 {WIDTH} {HEIGHT}" class="w-full" role="img" aria-label="Developing time by temperature">
     {#each [0, 10, 20, 30, 40] as c (c)}
       <path d="M{x(c)} 10V{HEIGHT - 32}" class="grid" />

@@ -5,17 +5,20 @@
   import { sayClock } from './clock.svelte.ts';
 
   let { scheme, total, elapsed }: { scheme: Scheme; total: number; elapsed: number | null } = $props();
-  const [WIDTH, HEIGHT] = [760, 110];
+  const HEIGHT = 110;
+  /** As wide as there is room, so that its words keep their size. */
+  let room = $state(0);
+  const WIDTH = $derived(room > 0 ? Math.max(300, room) : 720);
   const x = $derived(scaleLinear([0, total], [10, WIDTH - 10]));
   const first = $derived(Math.ceil(scheme.firstSeconds / scheme.everySeconds));
   const turns = $derived(
     Array.from({ length: roundsOf(scheme, total) }, (_, i) => (first + i) * scheme.everySeconds)
   );
   const minutes = $derived(Array.from({ length: Math.floor(total / 60) + 1 }, (_, i) => i));
-  const isEvery = (m: number): boolean => m % Math.max(1, Math.ceil(minutes.length / 14)) === 0;
+  const isEvery = (m: number): boolean => m % Math.max(1, Math.ceil((minutes.length * 32) / WIDTH)) === 0;
 </script>
 
-<figure class="chart m-0">
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     class="w-full"

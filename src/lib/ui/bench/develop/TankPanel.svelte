@@ -2,6 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
   import { momentAt, SCHEMES } from '#core/bench/develop/agitation.ts';
   import { atTemperature, nextMinutes, pushed, type DevelopedSo } from '#core/bench/develop/time.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
@@ -19,6 +20,7 @@
   import { between, sayMoment } from './say-develop.ts';
   import TankDrawing from './TankDrawing.svelte';
 
+  const LOOKS = ['flat', 'right', 'hard'] as const;
   const current = useCurrent();
   const developers = $derived(
     current.things.flatMap(({ id, name, data }) => (data.kind === 'developer' ? [{ id, name, data }] : []))
@@ -27,8 +29,11 @@
   const developer = $derived(developers.find((d) => d.id === chosen) ?? developers[0] ?? null);
   let celsius = $state(20);
   let push = $state(0);
-  let lastMinutes = $state<number | null>(null);
-  let lastLooked = $state<DevelopedSo['looked'] | ''>('');
+  /** What the judged prints of a roll said: they lead here. */
+  const asked = page.url.searchParams;
+  const askedMinutes = parseDecimal(asked.get('last') ?? '');
+  let lastMinutes = $state<number | null>(askedMinutes !== null && askedMinutes > 0 ? askedMinutes : null);
+  let lastLooked = $state<DevelopedSo['looked'] | ''>(LOOKS.find((l) => l === asked.get('looked')) ?? '');
   const results = $derived<readonly DevelopedSo[]>(
     lastMinutes === null || lastLooked === '' ? [] : [{ minutes: lastMinutes, looked: lastLooked }]
   );
@@ -80,7 +85,6 @@
     rolls = await rollsToDevelop();
     await invalidateAll();
   }
-  const LOOKS = ['flat', 'right', 'hard'] as const;
 </script>
 
 {#if developer}

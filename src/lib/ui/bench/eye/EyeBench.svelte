@@ -43,7 +43,7 @@
     const { pair } = judged;
     await keepCamera(
       pair,
-      withEyeFound(pair.camera, verdict),
+      (camera) => withEyeFound(camera, verdict),
       `Noted with the ${pair.camera.name}: ${sayFound(verdict)[0]}`
     );
     [signs, meters] = [{}, {}];

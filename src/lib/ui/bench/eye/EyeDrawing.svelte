@@ -13,12 +13,15 @@
       readonly read: EyeRead | null;
     }[];
   } = $props();
-  const [WIDTH, ROW, LEFT] = [760, 44, 150];
-  const x = scaleLinear([-2, 18], [LEFT, WIDTH - 20]);
+  const [ROW, LEFT] = [44, 108];
+  /** As wide as there is room, so that its words keep their size. */
+  let room = $state(0);
+  const WIDTH = $derived(room > 0 ? Math.max(300, room) : 720);
+  const x = $derived(scaleLinear([-2, 18], [LEFT, WIDTH - 20]));
   const height = $derived(rows.length * ROW + 40);
 </script>
 
-<figure class="chart m-0">
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {height}"
     class="w-full"
@@ -27,7 +30,7 @@
   >
     {#each [0, 4, 8, 12, 16] as lv (lv)}
       <path d="M{x(lv)} 8V{height - 30}" class="grid" />
-      <text x={x(lv)} y={height - 8} text-anchor="middle">LV {lv}</text>
+      <text x={x(lv)} y={height - 8} text-anchor="middle">{lv === 0 ? 'LV 0' : lv}</text>
     {/each}
     {#each rows as { name, known, read }, i (name)}
       {@const y = 12 + (i + 0.5) * ROW}

@@ -1,21 +1,22 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { behindStops, guideNumberFrom, powerRows, powersFor } from '#core/bench/flash-table.ts';
+  import { behindStops, powerRows, powersFor } from '#core/bench/flash-table.ts';
   import { readMetres } from '#core/camera/marks.ts';
   import { PLAIN } from '#core/error/circumstances.ts';
   import type { FlashUse } from '#core/flash/flash.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
-  import { parseFNumber } from '#core/units/aperture.ts';
+  import { readFilterStrength } from '#core/kit/filter-strength.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
+  import { formatStops } from '#core/units/stops.ts';
   import { explainQuantity } from '#schema/reading/words.ts';
   import { useCurrent } from '../../current.svelte.ts';
-  import { chanceInHundred, sayInstruction, sayMetres } from '../../text/say.ts';
+  import { chanceInHundred, sayInstruction, sayTime, sayVerdict } from '../../text/say.ts';
   import { flashUnits } from '../../shoot/frame/flash-units.ts';
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
-  import { keepCamera } from '../keep-camera.ts';
   import LightTile from '../LightTile.svelte';
   import { tenths } from '../say-bench.ts';
+  import GuideNumberTest from './GuideNumberTest.svelte';
   import PowerDrawing from './PowerDrawing.svelte';
 
   const current = useCurrent();
@@ -29,7 +30,20 @@
     [1, 'a diffuser'],
     [2, 'a white ceiling']
   ] as const;
-  let lossStops = $state(0);
+  let before = $state(0);
+  /** A grey or coloured filter before the flash, stops; null = none. */
+  let filterStops = $state<number | null>(null);
+  const lossStops = $derived(before + (filterStops ?? 0));
+  function readFilter(text: string): Result<number | null, string> {
+    if (text === '') return ok(null);
+    const read = readFilterStrength(text, null);
+    if (read.ok && read.value.stops <= 10) return ok(read.value.stops);
+    return err(
+      read.ok || read.error.problem === 'unreadable'
+        ? `“${text}” is no strength of a filter. Write it as 1 stop, density 0.6 or 4×, up to 10 stops.`
+        : `“${text}” could mean several strengths. Say which: ${text} stops, density ${text} or ${text}×.`
+    );
+  }
   let subjectM = $state(2);
   let wallM = $state(4);
   /** An evening room, while nobody told a light. */
@@ -57,42 +71,6 @@
     if (typedLv !== null || !current.isTold) current.moveLight(lv);
     await goto('/shoot');
   }
-
-  // the test: three frames of one wall, the flash alone
-  let testM = $state<number | null>(null);
-  let testFNumber = $state<number | null>(null);
-  let outs = $state.raw<readonly (number | null)[]>([null, null, null]);
-  const OUT = [-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2] as const;
-  const tested = $derived.by(() => {
-    const [distanceM, fNumber] = [testM, testFNumber];
-    const told = outs.filter((o) => o !== null);
-    if (distanceM === null || fNumber === null || told.length === 0 || !judged) return null;
-    return guideNumberFrom(
-      told.map((outStops) => ({ distanceM, fNumber, outStops })),
-      judged.pair.film.iso
-    );
-  });
-  /** The flash of the bag whose number it is. */
-  const thing = $derived(
-    current.things.find((t) => t.data.kind === 'flash' && t.name === unit?.name) ?? null
-  );
-  async function keep(guideNumber: number): Promise<void> {
-    if (!judged) return;
-    const { camera } = judged.pair;
-    if (camera.flash.kind !== 'switch') return;
-    const found = { ...camera.flash.unit, guideNumber: Math.round(guideNumber * 10) / 10 };
-    await keepCamera(
-      judged.pair,
-      { ...camera, flash: { ...camera.flash, unit: found } },
-      `The flash of the ${camera.name} has the guide number you found.`
-    );
-  }
-  const sayOut = (stops: number): string =>
-    stops === 0 ? 'right' : `${tenths(Math.abs(stops))} ${stops > 0 ? 'light' : 'dark'}`;
-  function readF(text: string): Result<number, string> {
-    const read = parseFNumber(text);
-    return read.ok ? ok(read.value) : err(explainQuantity(read.error));
-  }
 </script>
 
 {#if !unit}
@@ -117,13 +95,16 @@
           onread={(m: number) => (subjectM = m)}
           example="2 m, 6 ft"
         />
-        <Tile
-          label="Before the flash"
-          value={String(lossStops)}
-          onchoose={(v: string) => (lossStops = Number(v))}
-        >
+        <Tile label="Before the flash" value={String(before)} onchoose={(v: string) => (before = Number(v))}>
           {#each BEFORE as [stops, words] (stops)}<option value={String(stops)}>{words}</option>{/each}
         </Tile>
+        <ReadTile
+          label="A filter before it"
+          text={filterStops === null ? '' : formatStops(filterStops)}
+          read={readFilter}
+          onread={(stops: number | null) => (filterStops = stops)}
+          example="1 stop, density 0.6, 4×"
+        />
         <ReadTile
           label="The wall behind at"
           text="{formatDecimal(wallM, 2)} m"
@@ -142,6 +123,9 @@
             .join(' ')
             .toLowerCase()}, {chanceInHundred(best.verdict.pUsable)} in 100.
         </p>
+        {#if best.verdict.chance === 'unlikely'}
+          <p class="leading-snug font-semibold">{sayVerdict(best.verdict)}.</p>
+        {/if}
         {#if best.verdict.flash}
           {@const behind = behindStops(best.verdict.flash, subjectM, Math.max(wallM, subjectM))}
           <p class="leading-snug" data-testid="behind">
@@ -161,6 +145,10 @@
           unit.guideNumber / 0.3048,
           0
         )} in feet, at ISO 100.
+        {#if unit.bulbs}
+          It burns bulbs, a new one for each frame: with the contact for electronic flashes the shutter stays
+          open {sayTime(unit.bulbs.leastSeconds)} or longer.
+        {/if}
       </p>
       <p class="soft leading-snug">
         An old flash holds a charge that can hurt: do not open it. Flashbulbs burn, and may burst: a shield
@@ -169,57 +157,7 @@
     </div>
     <div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
       <PowerDrawing {rows} {subjectM} name={powerName} />
-      <section class="card grid gap-2 p-4" aria-label="Guide-number test">
-        <h2 class="text-lg font-semibold">What is its guide number really?</h2>
-        <p class="soft leading-snug">
-          In the dark, three frames of a plain wall at full power from one distance; then judge the prints.
-        </p>
-        <div class="grid grid-cols-2 items-start gap-1.5 sm:grid-cols-5">
-          <ReadTile
-            label="From"
-            text={testM === null ? '' : sayMetres(testM)}
-            read={readM}
-            onread={(m: number) => (testM = m)}
-            example="2 m"
-          />
-          <ReadTile
-            label="Aperture"
-            text={testFNumber === null ? '' : `f/${formatDecimal(testFNumber, 1)}`}
-            read={readF}
-            onread={(n: number) => (testFNumber = n)}
-            example="f/8"
-          />
-          {#each outs as out, i (i)}
-            <Tile
-              label="Frame {i + 1}"
-              value={out === null ? '' : String(out)}
-              onchoose={(v: string) =>
-                (outs = outs.map((o, j) => (j === i ? (v === '' ? null : Number(v)) : o)))}
-            >
-              <option value="">not judged</option>
-              {#each OUT as stops (stops)}<option value={String(stops)}>{sayOut(stops)}</option>{/each}
-            </Tile>
-          {/each}
-        </div>
-        {#if tested}
-          <p data-testid="guide-number">
-            <b>Guide number {formatDecimal(tested.guideNumber, 1)}</b> in metres ({formatDecimal(
-              tested.guideNumber / 0.3048,
-              0
-            )} in feet){tested.spreadStops === null ? '' : `, frames ${tenths(tested.spreadStops)} apart`}.
-            {#if thing}Enter it on <a class="underline" href="/kit/thing/{thing.id}"
-                >the sheet of the {thing.name}</a
-              >.{/if}
-          </p>
-          {#if judged?.pair.camera.flash.kind === 'switch'}
-            <button
-              type="button"
-              class="btn preset-filled min-h-11 justify-self-start"
-              onclick={() => void keep(tested.guideNumber)}>Keep with the camera</button
-            >
-          {/if}
-        {/if}
-      </section>
+      {#if judged}<GuideNumberTest pair={judged.pair} {unit} {readM} />{/if}
     </div>
   </div>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { atHandFrom } from '#core/advice/at-hand.ts';
-  import { longTable, waysToLength, type LongCell } from '#core/bench/long-table.ts';
+  import { longTable, timerLimitSeconds, waysToLength, type LongCell } from '#core/bench/long-table.ts';
   import type { Stack } from '#core/bench/stacks.ts';
   import { setsItself } from '#core/camera/camera.ts';
   import { circumstancesOf } from '#core/error/situation.ts';
@@ -16,6 +16,7 @@
   import ReadTile from '../../tile/ReadTile.svelte';
   import { sayOff } from '../say-bench.ts';
   import LightTile from '../LightTile.svelte';
+  import HoldOpen from '../../shoot/HoldOpen.svelte';
   import LengthDrawing from './LengthDrawing.svelte';
 
   const current = useCurrent();
@@ -36,6 +37,8 @@
   const ways = $derived(
     situation && wanted !== null ? waysToLength(situation, present, owned, wanted).slice(0, 6) : []
   );
+  const limit = $derived(judged ? timerLimitSeconds(judged.pair.camera, present) : null);
+  const isCounted = $derived(table.rows.some(({ cells }) => cells.some((c) => c?.counted)));
   const stackName = ({ filters, stops }: Stack): string =>
     filters.length === 0
       ? 'bare'
@@ -100,6 +103,17 @@
             {/each}
           </ol>
         {/if}
+      {/if}
+      {#if limit !== null}
+        <p class="leading-snug" data-testid="timer-limit">
+          By itself it stays open {sayTime(limit)} at most.
+        </p>
+      {/if}
+      {#if judged && isCounted}
+        <details>
+          <summary class="min-h-11 cursor-pointer content-center underline">How it is held open</summary>
+          <div class="grid gap-2"><HoldOpen camera={judged.pair.camera} /></div>
+        </details>
       {/if}
       <p class="soft leading-snug">
         Set down, through the filters of your bag, with what the film loses in long exposures. A press on a

@@ -52,7 +52,7 @@
     );
     const isKept = await keepCamera(
       judged.pair,
-      withMeasured(camera, 'focus', values),
+      (now) => withMeasured(now, 'focus', values),
       `The marks of the ${camera.name} mean what was found.`
     );
     if (isKept) found = [null, null, null];

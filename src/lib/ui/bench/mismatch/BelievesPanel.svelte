@@ -39,7 +39,7 @@
     const iso = Number(found.iso.toPrecision(3));
     await keepCamera(
       judged.pair,
-      believing(camera, iso),
+      (now) => believing(now, iso),
       `The ${camera.name} believes in ISO ${iso} from now on.`
     );
   }

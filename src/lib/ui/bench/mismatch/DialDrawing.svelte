@@ -19,9 +19,14 @@
     from: number;
     to: number;
   } = $props();
-  const [WIDTH, HEIGHT, LEFT] = [760, 260, 76];
+  const [HEIGHT, LEFT] = [260, 66];
+  /** As wide as there is room, so that its words keep their size. */
+  let room = $state(0);
+  const WIDTH = $derived(room > 0 ? Math.max(300, room) : 720);
+
   const MOST = 5;
-  const x = scaleLinear([-MOST, MOST], [LEFT, WIDTH - 14]).clamp(true);
+  const x = $derived(scaleLinear([-MOST, MOST], [LEFT, WIDTH - 14]).clamp(true));
+  const STOPS = $derived(WIDTH < 560 ? [-3, 0, 3] : [-4, -2, 0, 2, 4]);
   const times = $derived(cells.map((c) => c.verdict.exposure.seconds));
   const y = $derived(scaleLog([Math.min(...times) / 1.5, Math.max(...times) * 1.5], [HEIGHT - 44, 26]));
   const radius = ({ verdict }: DialCell): number => 3 + 34 / verdict.exposure.fNumber;
@@ -30,7 +35,7 @@
   );
 </script>
 
-<figure class="chart m-0">
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     class="w-full"
@@ -38,7 +43,7 @@
     aria-label="Every combination: too dark, right or too light, and how long"
   >
     <rect x={x(from)} width={Math.max(0, x(to) - x(from))} y="10" height={HEIGHT - 44} class="takes" />
-    {#each [-4, -2, 0, 2, 4] as stops (stops)}
+    {#each STOPS as stops (stops)}
       <text x={x(stops)} y={HEIGHT - 8} text-anchor="middle"
         >{stops === 0 ? 'right' : `${Math.abs(stops)} ${stops < 0 ? 'darker' : 'lighter'}`}</text
       >
@@ -55,9 +60,9 @@
     {/each}
     {#each picks as { name, cell }, i (name)}
       <text
-        x={x(cell.offStops) + (x(cell.offStops) > WIDTH - 150 ? -14 : 14)}
+        x={x(cell.offStops) + (x(cell.offStops) > WIDTH - 190 ? -14 : 14)}
         y={y(cell.verdict.exposure.seconds) - 12 + i * 17}
-        text-anchor={x(cell.offStops) > WIDTH - 150 ? 'end' : 'start'}
+        text-anchor={x(cell.offStops) > WIDTH - 190 ? 'end' : 'start'}
         class="name">{name}</text
       >
     {/each}

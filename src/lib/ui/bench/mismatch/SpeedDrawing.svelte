@@ -4,14 +4,20 @@
   import { speedRange, type BelievedSpeed } from '#core/bench/mismatch/believed-speed.ts';
 
   let { found, film, now }: { found: BelievedSpeed; film: number; now: number } = $props();
-  const [WIDTH, HEIGHT] = [760, 130];
-  const x = scaleLog([12, 6400], [20, WIDTH - 20])
-    .base(2)
-    .clamp(true);
+  const HEIGHT = 130;
+  /** As wide as there is room, so that its words keep their size. */
+  let room = $state(0);
+  const WIDTH = $derived(room > 0 ? Math.max(300, room) : 720);
+  const x = $derived(
+    scaleLog([12, 6400], [20, WIDTH - 20])
+      .base(2)
+      .clamp(true)
+  );
+  const SPEEDS = $derived(WIDTH < 560 ? [25, 100, 400, 1600] : [25, 50, 100, 200, 400, 800, 1600, 3200]);
   const range = $derived(speedRange(found));
 </script>
 
-<figure class="chart m-0">
+<figure class="chart m-0 min-w-0" bind:clientWidth={room}>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     class="w-full"
@@ -19,7 +25,7 @@
     aria-label="What it believes, and the film in it"
   >
     <path d="M20 70H{WIDTH - 20}" class="line" />
-    {#each [25, 50, 100, 200, 400, 800, 1600, 3200] as iso (iso)}
+    {#each SPEEDS as iso (iso)}
       <path d="M{x(iso)} 64v12" class="line" /><text x={x(iso)} y="100" text-anchor="middle">{iso}</text>
     {/each}
     <rect x={x(range[0])} width={x(range[1]) - x(range[0])} y="56" height="28" class="found" />

@@ -65,7 +65,7 @@
       const { pair } = judged;
       await keepCamera(
         pair,
-        believing(pair.camera, way.iso),
+        (camera) => believing(camera, way.iso),
         `The ${pair.camera.name} believes in ISO ${way.iso} from now on.`
       );
       return;
@@ -132,10 +132,12 @@
           The {judged.pair.camera.name} believes in about the speed this film has: nothing need be done.
         </li>
       {/if}
-      <li class="soft leading-snug">
-        Converting opens the camera: its flash capacitor can hold a dangerous charge for days. Leave that to
-        trained hands.
-      </li>
+      {#if ways.some(({ way }) => way.kind === 'converted')}
+        <li class="soft leading-snug">
+          Converting opens the camera: its flash capacitor can hold a dangerous charge for days. Leave that to
+          trained hands.
+        </li>
+      {/if}
     </ul>
   </div>
 {:else if judged}

@@ -50,7 +50,7 @@
     const values = new Map([...openings].map(([at, o]) => [at, Math.round(o.fNumber * 100) / 100]));
     const isKept = await keepCamera(
       pair,
-      withMeasured(camera, 'aperture', values),
+      (now) => withMeasured(now, 'aperture', values),
       `The ${camera.name} has ${values.size === 1 ? 'the opening' : 'the openings'} you measured.`
     );
     if (isKept) measured = new Map();

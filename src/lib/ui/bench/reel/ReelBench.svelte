@@ -1,12 +1,23 @@
 <script lang="ts">
-  import { FRAMES_PER_FOOT, counterProblem, pictureSeconds, reelPlan, type Gauge } from '#core/bench/reel.ts';
+  import { untrack } from 'svelte';
+  import {
+    FRAMES_PER_FOOT,
+    counterProblem,
+    pictureSeconds,
+    reelPlan,
+    type Gauge,
+    type Reel
+  } from '#core/bench/reel.ts';
+  import { counterNow, type ReelNote } from '#core/log/reel-note.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
   import { parseDecimal, formatDecimal } from '#core/units/decimal.ts';
   import { useCurrent } from '../../current.svelte.ts';
   import { sayTime } from '../../text/say.ts';
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
+  import { KeptReel } from './reel-kept.svelte.ts';
   import ReelDrawing from './ReelDrawing.svelte';
+  import ShotsRun from './ShotsRun.svelte';
 
   const current = useCurrent();
   const GAUGES: readonly (readonly [Gauge, string])[] = [
@@ -20,26 +31,35 @@
   const gauge = $derived<Gauge>(
     chosen ?? (current.pair?.film.formats.includes('cine-16') ? '16' : 'double-run-8')
   );
-  let typedFeet = $state<number | null>(null);
-  let typedSpeed = $state<number | null>(null);
-  let typedCounter = $state<number | null>(null);
+  const kept = new KeptReel();
   let angle = $state<number | null>(null);
-  let shotsText = $state('');
-  let betweenFeet = $state(0);
-  const feet = $derived(typedFeet ?? FEET[gauge]);
-  const framesPerSecond = $derived(
-    typedSpeed ?? (transport?.kind === 'cine' ? transport.framesPerSecond : gauge === 'super-8' ? 18 : 16)
+  $effect(() => {
+    if (current.pair && untrack(() => isCine)) void kept.open(current.pair);
+  });
+  /** Whether there is a reel in the camera in hand: what is noted goes with it. Else it is a sum. */
+  const isCine = $derived(
+    current.pair !== null && (transport?.kind === 'cine' || current.pair.film.feet !== null)
   );
-  const counter = $derived(Math.min(feet, typedCounter ?? feet));
-  const reel = $derived({ gauge, feet, framesPerSecond });
-  const shots = $derived(
-    shotsText
+  const fresh = $derived<ReelNote>({
+    ...{ side: current.pair?.side ?? null, counters: [], planned: [], betweenFeet: 0 },
+    feet: FEET[gauge],
+    framesPerSecond: transport?.kind === 'cine' ? transport.framesPerSecond : gauge === 'super-8' ? 18 : 16
+  });
+  let sum = $state.raw<Partial<ReelNote>>({});
+  const note = $derived<ReelNote>(isCine ? (kept.note ?? fresh) : { ...fresh, ...sum });
+  function change(more: Partial<ReelNote>): void {
+    if (isCine) kept.keep({ ...note, ...more });
+    else sum = { ...sum, ...more };
+  }
+  const reel = $derived<Reel>({ gauge, feet: note.feet, framesPerSecond: note.framesPerSecond });
+  const counter = $derived(Math.min(note.feet, counterNow(note)));
+  const shots = $derived(note.planned);
+  const plan = $derived(reelPlan(reel, counter, shots, note.betweenFeet));
+  const secondsOfText = (text: string): readonly (readonly [string, number | null])[] =>
+    text
       .split(/[\s,;]+/)
-      .map((t) => parseDecimal(t.replace(/s$/i, '')))
-      .filter((n) => n !== null && n > 0)
-      .map(Number)
-  );
-  const plan = $derived(reelPlan(reel, counter, shots, betweenFeet));
+      .filter((t) => t !== '')
+      .map((t) => [t, parseDecimal(t.replace(/s$/i, ''))]);
   const number =
     (what: string, least: number, most: number) =>
     (text: string): Result<number, string> => {
@@ -53,14 +73,15 @@
     if (n === null) return err(`“${text}” is no number of feet.`);
     const problem = counterProblem(reel, n);
     if (problem === 'above-full')
-      return err(`This side holds ${formatDecimal(feet, 1)} feet: the counter runs down from there.`);
+      return err(`This side holds ${formatDecimal(note.feet, 1)} feet: the counter runs down from there.`);
     return problem === null ? ok(n) : err('The counter ends at 0.');
   }
-  function readShots(text: string): Result<string, string> {
-    const bad = text
-      .split(/[\s,;]+/)
-      .find((t) => t !== '' && !((parseDecimal(t.replace(/s$/i, '')) ?? 0) > 0));
-    return bad === undefined ? ok(text) : err(`“${bad}” is no length in seconds.`);
+  function readShots(text: string): Result<readonly number[], string> {
+    const read = secondsOfText(text);
+    const bad = read.find(([, n]) => n === null || n <= 0 || n > 3600);
+    return bad === undefined
+      ? ok(read.flatMap(([, n]) => n ?? []))
+      : err(`“${bad[0]}” is no length in seconds.`);
   }
 </script>
 
@@ -76,23 +97,25 @@
       </Tile>
       <ReadTile
         label="Feet of one side"
-        text={formatDecimal(feet, 1)}
+        text={formatDecimal(note.feet, 1)}
         read={number('number of feet', 1, 1200)}
-        onread={(n: number) => (typedFeet = n)}
+        onread={(feet: number) => change({ feet, counters: note.counters.filter((c) => c <= feet) })}
         inputmode="decimal"
       />
       <ReadTile
         label="Pictures a second"
-        text={formatDecimal(framesPerSecond, 1)}
+        text={formatDecimal(note.framesPerSecond, 1)}
         read={number('speed', 1, 128)}
-        onread={(n: number) => (typedSpeed = n)}
+        onread={(framesPerSecond: number) => change({ framesPerSecond })}
         inputmode="decimal"
       />
       <ReadTile
         label="The counter shows, feet"
         text={formatDecimal(counter, 1)}
         read={readCounter}
-        onread={(n: number) => (typedCounter = n)}
+        onread={(n: number) =>
+          // less than before has run; more puts right what was read
+          change({ counters: [...note.counters.filter((c) => c > n), ...(n < note.feet ? [n] : [])] })}
         inputmode="decimal"
       />
       <ReadTile
@@ -105,17 +128,17 @@
       />
       <ReadTile
         label="Run off between, feet"
-        text={formatDecimal(betweenFeet, 2)}
+        text={formatDecimal(note.betweenFeet, 2)}
         read={number('number of feet', 0, 5)}
-        onread={(n: number) => (betweenFeet = n)}
+        onread={(betweenFeet: number) => change({ betweenFeet })}
         inputmode="decimal"
       />
     </div>
     <ReadTile
-      label="Shots, seconds"
-      text={shotsText}
+      label="Shots to come, seconds"
+      text={shots.map((n) => formatDecimal(n, 1)).join(' ')}
       read={readShots}
-      onread={(text: string) => (shotsText = text)}
+      onread={(planned: readonly number[]) => change({ planned })}
       example="5 8 12 5"
       maxlength={400}
     />
@@ -135,12 +158,13 @@
     {/if}
     {#if angle !== null}
       <p class="leading-snug">
-        Each picture is exposed for {sayTime(pictureSeconds(angle, framesPerSecond))}.
+        Each picture is exposed for {sayTime(pictureSeconds(angle, note.framesPerSecond))}.
       </p>
     {/if}
   </div>
   <div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
-    <ReelDrawing {feet} {counter} shots={plan.shots} perFoot={FRAMES_PER_FOOT[gauge]} />
+    <ReelDrawing feet={note.feet} {counter} shots={plan.shots} perFoot={FRAMES_PER_FOOT[gauge]} />
+    {#if isCine}<ShotsRun {reel} {note} onnote={change} />{/if}
     <section class="card grid gap-1.5 p-4" aria-label="Loading">
       <h2 class="text-lg font-semibold">Loading</h2>
       <ol class="list-decimal pl-5 leading-snug">

@@ -27,7 +27,7 @@
     const finder = finderFromFrame(camera.finder, camera.focalMm, FORMATS[format].sizeMm, landed, subjectM);
     const isKept = await keepCamera(
       pair,
-      { ...camera, finder },
+      (now) => ({ ...now, finder }),
       `The finder of the ${camera.name} looks where you found.`
     );
     if (isKept) [right, up] = [null, null];

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { sharedFormat } from '#core/chance/conditions.ts';
   import { aimOff } from '#core/focus/aim-off.ts';
+  import { finderFrames } from '#core/focus/finder-frames.ts';
   import { withFocusAt } from '#core/focus/focused.ts';
   import { sharpTable } from '#core/focus/sharp-table.ts';
   import { FORMATS } from '#core/film/formats.ts';
@@ -14,6 +15,7 @@
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
   import AimDrawing from './AimDrawing.svelte';
+  import FrameDrawing from './FrameDrawing.svelte';
   import FinderTest from './FinderTest.svelte';
   import SharpDrawing from './SharpDrawing.svelte';
 
@@ -48,6 +50,7 @@
     return found.ok ? ok(found.value) : err(explainQuantity(found.error));
   }
   const widest = $derived(holds[0] ?? null);
+  const frames = $derived(camera ? finderFrames(camera) : []);
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[18rem_minmax(0,1fr)]">
@@ -85,6 +88,10 @@
       </p>
       {#if isOff}<AimDrawing {off} frameMm={FORMATS[format].sizeMm} />{/if}
       {#if pair}<FinderTest {pair} {format} {subjectM} />{/if}
+    {/if}
+    {#if frames.length > 1}
+      <h2 class="kicker">Which frame for which lens</h2>
+      <FrameDrawing {frames} frameMm={FORMATS[format].sizeMm} />
     {/if}
   </div>
   <SharpDrawing cells={row?.cells ?? []} {subjectM} />

@@ -1,16 +1,12 @@
 <script lang="ts">
-  import { pulsesOf, type Pulse } from '#core/bench/shutter/light-trace.ts';
-  import {
-    readTrace,
-    type Trace,
-    type TraceProblem,
-    type TraceTime
-  } from '#core/bench/shutter/read-trace.ts';
+  import { onDestroy } from 'svelte';
+  import type { TraceProblem, TraceTime } from '#core/bench/shutter/read-trace.ts';
   import type { MeasuredTime } from '#core/bench/shutter/slow-motion.ts';
   import { err, ok, type Result } from '#core/numeric/result.ts';
-  import { parseDecimal } from '#core/units/decimal.ts';
-  import { formatDecimal } from '#core/units/decimal.ts';
+  import { formatDecimal, parseDecimal } from '#core/units/decimal.ts';
   import { sayTime } from '../../text/say.ts';
+  import type { TraceAnswer, TraceQuestion } from '../../../../workers/trace.ts';
+  import { WorkerLine } from '../../worker/line.ts';
   import ReadTile from '../../tile/ReadTile.svelte';
   import Tile from '../../tile/Tile.svelte';
   import TraceDrawing from './TraceDrawing.svelte';
@@ -18,7 +14,6 @@
   let { ontaken }: { ontaken: (time: MeasuredTime) => void } = $props();
   let unit = $state<'s' | 'ms' | 'µs' | 'even'>('s');
   let perSecond = $state(10_000);
-  let rows = $state.raw<readonly (readonly string[])[] | null>(null);
   const PROBLEMS: Readonly<Record<TraceProblem, string>> = {
     'no-numbers': 'There are no numbers in it: a row is a time and a light, or a light alone.',
     'too-short': 'There are fewer than eight values in it.',
@@ -26,16 +21,32 @@
     'time-runs-back': 'The times do not run forwards: is the first column the time?'
   };
   const time = $derived<TraceTime>(unit === 'even' ? { perSecond } : unit);
-  const read = $derived(rows === null ? null : readTrace(rows, time));
-  const trace = $derived<Trace | null>(read?.ok ? read.value : null);
-  const pulses = $derived<readonly Pulse[]>(trace ? pulsesOf(trace.times, trace.light) : []);
   const MOST_BYTES = 60_000_000;
+  let table = $state.raw<Blob | null>(null);
+  let found = $state.raw<TraceAnswer | null>(null);
+  /** How far the answer is, 0…1; null = none is on its way. */
+  let progress = $state.raw<number | null>(null);
   let trouble = $state('');
-  async function open(file: File): Promise<void> {
+  const line = new WorkerLine<TraceQuestion, TraceAnswer>(
+    () => new Worker(new URL('../../../../workers/trace.ts', import.meta.url), { type: 'module' })
+  );
+  onDestroy(() => line.stop());
+  $effect(() => {
+    if (table === null) return;
+    [found, progress] = [null, 0];
+    return line.ask(
+      { table, time },
+      {
+        part: (answer) => (found = answer),
+        progress: (share) => (progress = share),
+        done: () => (progress = null),
+        failed: (words) => ([progress, trouble] = [null, words])
+      }
+    );
+  });
+  function open(file: File): void {
     trouble = file.size > MOST_BYTES ? 'That file is larger than 60 MB. Cut it to the releases.' : '';
-    if (trouble !== '') return;
-    const { default: Papa } = await import('papaparse');
-    rows = Papa.parse<string[]>(await file.text(), { skipEmptyLines: true }).data;
+    if (trouble === '') table = file;
   }
   const readRate = (text: string): Result<number, string> => {
     const n = parseDecimal(text);
@@ -77,14 +88,18 @@
     class="sr-only"
     onchange={(e) => {
       const [file] = e.currentTarget.files ?? [];
-      if (file) void open(file);
+      if (file) open(file);
       e.currentTarget.value = '';
     }}
   /></label
 >
 {#if trouble !== ''}<p role="alert">{trouble}</p>{/if}
-{#if read && !read.ok}<p role="alert">{PROBLEMS[read.error]}</p>{/if}
-{#if trace}
+{#if progress !== null}
+  <progress class="w-full" value={progress} aria-label="Reading the table"></progress>
+{/if}
+{#if found && 'problem' in found}<p role="alert">{PROBLEMS[found.problem]}</p>{/if}
+{#if found && 'trace' in found}
+  {@const { trace, pulses } = found}
   {#if pulses.length === 0}
     <p role="alert">The light never rises well above its noise: nothing opened.</p>
   {:else}

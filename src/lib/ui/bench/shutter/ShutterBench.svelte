@@ -58,7 +58,7 @@
     const values = new Map([...sums].map(([place, s]) => [place, Number(s.seconds.toPrecision(5))]));
     const isKept = await keepCamera(
       pair,
-      withMeasured(camera, 'time', values),
+      (now) => withMeasured(now, 'time', values),
       `The ${camera.name} has ${values.size === 1 ? 'the time' : 'the times'} you measured.`
     );
     if (isKept) times = new Map();

@@ -19,7 +19,7 @@ export const PATCH: RequestHandler = async ({ request, params }) => {
   if (based instanceof Response) return based;
   const body = await readBody(request, loadEditSchema);
   if (body instanceof Response) return body;
-  const { finished, side, loadedAt, firstNumber, packFilter, development, lab, remark } = body;
+  const { finished, side, loadedAt, firstNumber, packFilter, development, lab, reel, remark } = body;
   const outcome = store().loadChanges.change(
     params.id,
     {
@@ -30,6 +30,7 @@ export const PATCH: RequestHandler = async ({ request, params }) => {
       ...(packFilter === undefined ? {} : { packFilter }),
       ...(development === undefined ? {} : { development }),
       ...(lab === undefined ? {} : { lab }),
+      ...(reel === undefined ? {} : { reel }),
       ...(remark === undefined ? {} : { remark })
     },
     based

@@ -1,0 +1,68 @@
+// The light on what is touched in a picture: the reading there, less how light its surface is; or of the whole picture, where
+// nothing is touched. What has run off the picture's scale is a bound: it was at least as light, or at most.
+import { LV_RANGE, type LightValue } from '../light/lv.ts';
+import type { PictureExposure } from './exposure.ts';
+import type { Patch } from './luminance.ts';
+import { lookStops, patchReading, patchSd, type PhoneMeter } from './phone.ts';
+import { lighterStops, SURFACES, UNKNOWN_LIGHT_SD, type Surface } from './tones.ts';
+
+/** Whether a light is what it was, or only the least or most that it can have been. */
+export type Bound = 'exact' | 'at-least' | 'at-most';
+
+/** A light out of a picture. */
+export interface PictureLight extends LightValue {
+  readonly bound: Bound;
+}
+
+/** A patch that is clipped or blocked by more than this share is a bound. */
+const CLIPPED_SHARE = 0.05;
+const BLOCKED_SHARE = 0.3;
+/** Where the truth lay for such patches of simulated phones, stops from the picture's own exposure, and its sd. */
+const RAN_OFF = { clipped: { stops: 3.3, sdStops: 1.2 }, blocked: { stops: -5.2, sdStops: 1.5 } } as const;
+
+/** A whole picture averages to grey with so much spread. Jones and Condit (1941); from memory. */
+const WHOLE_SD = 0.6;
+
+const held = (lv: number): number => Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
+
+/** What a reflected meter would have read on a patch, with its spread and bound. */
+export function readPatch(exposure: PictureExposure, patch: Patch, phone: PhoneMeter): PictureLight {
+  const { ev100, doubtStops } = exposure;
+  const at = ev100 + phone.offsetStops;
+  if (patch.clipped > CLIPPED_SHARE) {
+    const { stops, sdStops } = RAN_OFF.clipped;
+    return { lv: at + stops, sdStops: Math.hypot(sdStops, doubtStops), bound: 'at-least' };
+  }
+  if (patch.blocked >= BLOCKED_SHARE) {
+    const { stops, sdStops } = RAN_OFF.blocked;
+    return { lv: at + stops, sdStops: Math.hypot(sdStops, doubtStops), bound: 'at-most' };
+  }
+  const sd = patchSd(lookStops(patch.luminance), phone);
+  return {
+    lv: patchReading(ev100, patch.luminance, phone),
+    sdStops: Math.hypot(sd, doubtStops),
+    bound: 'exact'
+  };
+}
+
+/** The light that falls on a surface that was touched. */
+export function lightOnPatch(
+  exposure: PictureExposure,
+  patch: Patch,
+  surface: Surface,
+  phone: PhoneMeter
+): PictureLight {
+  const { lv, sdStops, bound } = readPatch(exposure, patch, phone);
+  const { sdStops: tone } = SURFACES[surface];
+  return {
+    lv: held(lv - lighterStops(surface)),
+    sdStops: Math.hypot(sdStops, tone, UNKNOWN_LIGHT_SD),
+    bound
+  };
+}
+
+/** The light of the whole picture: the phone took it for grey. */
+export function lightOfWhole({ ev100, doubtStops }: PictureExposure, phone: PhoneMeter): PictureLight {
+  const own = phone.known === 'not' ? WHOLE_SD : Math.hypot(0.45, phone.residualStops ?? 0);
+  return { lv: held(ev100 + phone.offsetStops), sdStops: Math.hypot(own, doubtStops), bound: 'exact' };
+}

@@ -1,0 +1,44 @@
+// A wall across the back, with its dado, and the window in it: as light as the sky outside.
+import { EYE, type Drawing } from './draw.ts';
+import type { Mirror } from './draw-sky.ts';
+import { dayLux, lampLux } from './lighting.ts';
+import type { SceneWall } from './scene.ts';
+import { COLOURS, tintOf, type Colour } from './colours.ts';
+
+/** A window is so much lighter than a grey card beside it, at LV 0: cd/m². Common practice, no source. */
+const PANE_CD_M2 = 3;
+/** Stage curtain, dado. */
+const [CURTAIN, DADO]: readonly [Colour, Colour] = [
+  [0.07, 0.03, 0.035],
+  [0.2, 0.24, 0.2]
+];
+
+/** Draws the wall down to its foot. @returns what a floor would mirror: nothing */
+export function drawWall(
+  { scene, data, width, height, focal, horizon }: Drawing,
+  { z, window }: SceneWall
+): Mirror {
+  const { lighting, kind, lv } = scene;
+  const isStage = kind === 'stage';
+  const day = dayLux(lighting, 0, 0, -1, 0);
+  const pane = PANE_CD_M2 * 2 ** lv;
+  const milky = tintOf('milky');
+  const last = Math.min(height, Math.floor(horizon + (EYE.height * focal) / z + 0.5));
+  for (let row = 0; row < last; row++) {
+    const y = EYE.height - ((row + 0.5 - horizon) * z) / focal;
+    for (let col = 0; col < width; col++) {
+      const at = 3 * (row * width + col);
+      const x = ((col + 0.5 - width / 2) * z) / focal;
+      if (window && Math.abs(x - window.x) < window.width / 2 && y > 0.95 && y < 2.55) {
+        const isBar = Math.abs(x - window.x) < 0.03 || Math.abs(y - 1.75) < 0.03;
+        for (let c = 0; c < 3; c++) data[at + c] = isBar ? 0.02 * pane : pane * (milky[c] ?? 1);
+        continue;
+      }
+      const colour = isStage ? CURTAIN : y < 0.1 ? COLOURS.white : y < 0.95 ? DADO : COLOURS.plaster;
+      const fold = isStage ? 1 + 0.35 * Math.sin(9 * x) : 1;
+      const by = ((day + lampLux(lighting, x, y, z, 0, 0, -1, false)) * fold) / Math.PI;
+      for (let c = 0; c < 3; c++) data[at + c] = (colour[c] ?? 0) * by;
+    }
+  }
+  return (_, __, into) => into.fill(0);
+}

@@ -1,0 +1,38 @@
+// A person's eye in words.
+import type { Eye, EyeInGroup } from '#core/learn/eye.ts';
+import type { ByRecord } from '#core/ways/choice.ts';
+import { formatThirds, roundToThird } from '#core/units/stops.ts';
+import { GROUP_WORDS } from './scene-words.ts';
+
+/** Stops too bright or too dark: "⅔ too bright"; "right" under a third. */
+export function sayOff(stops: number): string {
+  return roundToThird(stops) === 0 ? 'right' : `${formatThirds(stops)} too ${stops > 0 ? 'bright' : 'dark'}`;
+}
+
+/** What to correct in a kind of light, in a sentence. */
+export function sayEyeIn({ group, biasStops, biasSd, guesses }: EyeInGroup): string {
+  const often = guesses === 1 ? 'one guess' : `${guesses} guesses`;
+  if (roundToThird(biasStops) === 0) return `You call ${GROUP_WORDS[group]} right (${often}).`;
+  const sure = Math.abs(biasStops) > 2 * biasSd ? '' : ' so far, which may still be chance';
+  return `You call ${GROUP_WORDS[group]} ${sayOff(biasStops)}${sure} (${often}).`;
+}
+
+/** What matters most of all that is known; '' = nothing is. */
+export function sayEye(eye: Eye): string {
+  const known = eye.groups.filter(
+    (g) => Math.abs(g.biasStops) > 2 * g.biasSd && roundToThird(g.biasStops) !== 0
+  );
+  const worst = [...known].sort((a, b) => Math.abs(b.biasStops) - Math.abs(a.biasStops))[0];
+  if (eye.guesses === 0) return '';
+  if (!worst) return 'Nothing is off that chance would not explain.';
+  return `You call ${GROUP_WORDS[worst.group]} ${sayOff(worst.biasStops)}: ${worst.biasStops > 0 ? 'open up' : 'close down'} by that.`;
+}
+
+/** What a light was corrected by, beside it. */
+export function sayCorrection({ biasStops, sdStops }: NonNullable<ByRecord['eye']>): string {
+  const by =
+    roundToThird(biasStops) === 0
+      ? 'left as you called it'
+      : `${formatThirds(biasStops)} ${biasStops > 0 ? 'darker' : 'brighter'} than you called it`;
+  return `By your own record: ${by}, give or take ${formatThirds(sdStops)}.`;
+}

@@ -1,0 +1,128 @@
+// Learn by doing: a drill to its end, a week in the field with the clock moved, and Shoot using what was learned.
+import { axe, expect, test, type Page } from './app.ts';
+
+/** No accessibility faults that matter. */
+async function isSound(page: Page): Promise<void> {
+  const { violations } = await axe(page);
+  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
+}
+
+test(
+  'two minutes of drills: answers first, then the reading and the print; what went wrong comes back',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/learn`);
+    await page.getByRole('link', { name: /^Drills/ }).click();
+    await page.getByRole('link', { name: /^Name the light/ }).click();
+    await expect(page.getByRole('heading', { name: 'Name the light' })).toBeVisible();
+    const before = await page.request.get(`${app.url}/api/v1/exercises`);
+    const had = ((await before.json()) as unknown[]).length;
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const question = page.getByTestId('question');
+    await expect(question.getByTestId('scene').first()).toHaveAttribute('data-drawn', 'yes');
+    // nothing tells the light before the answer is sealed
+    await expect(question).not.toContainText(/A meter at the subject|shadow has a sharp edge/);
+    await page.getByLabel('Your answer').fill('16');
+    await expect(question).toContainText('LV 16');
+    await page.getByRole('button', { name: 'That is my answer' }).click();
+    await expect(page.getByTestId('graded')).toContainText(/A meter at the subject reads LV/);
+    await expect(page.getByText('as it is right')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Next' })).toBeFocused();
+    await isSound(page);
+    // an answer that took two minutes is the last one of the round
+    await page.clock.install();
+    await page.clock.pauseAt(Date.now() + 3_600_000);
+    await page.getByRole('button', { name: 'Next' }).click();
+    await page.clock.fastForward(125_000);
+    await page.getByLabel('Your answer').fill('1');
+    await page.getByRole('button', { name: 'That is my answer' }).click();
+    await expect(page.getByTestId('graded')).toBeVisible();
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(page.getByTestId('round-over')).toContainText(/of 2 right/);
+    await expect(page.getByTestId('round-over')).toContainText(/come back/);
+    await page.clock.resume();
+    await expect
+      .poll(
+        async () =>
+          ((await (await page.request.get(`${app.url}/api/v1/exercises`)).json()) as unknown[]).length
+      )
+      .toBe(had + 2);
+    await isSound(page);
+  }
+);
+
+test(
+  'every drill can be answered with a camera of many settings, and says why',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    for (const drill of ['setting', 'compensation', 'film', 'comes-out', 'mistake', 'same', 'print']) {
+      await page.goto(`${app.url}/learn/drills?drill=${drill}&load=demo-load-heron`);
+      await page.getByRole('button', { name: 'Begin' }).click();
+      await expect(page.getByTestId('question')).toHaveAttribute('data-drill', drill);
+      const one = page.getByRole('group', { name: 'Your answer' }).getByRole('button').first();
+      if (await one.isVisible()) await one.click();
+      else await page.getByRole('button', { name: 'That is my answer' }).click();
+      await expect(page.getByTestId('graded')).toHaveText(/\.\s*$/);
+      await isSound(page);
+    }
+  }
+);
+
+test(
+  'seven days in the field, and what they say of the eye corrects Shoot',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    test.slow();
+    await page.clock.install({ time: new Date('2027-03-01T10:00:00Z') });
+    await page.goto(`${app.url}/learn/days`);
+    await expect(page.getByRole('heading', { name: 'Day 3: Against the light' })).toBeVisible();
+    // the demonstration's second week is on its way: the rest of it, a day at a time
+    for (const [day, reading] of [
+      [3, 'LV 12.4'],
+      [6, 'LV 11.2'],
+      [7, 'LV 10.4']
+    ] as const) {
+      await page.clock.fastForward('24:00:00');
+      await page.goto(`${app.url}/learn/days?day=${day}`);
+      const section = page.getByRole('region', { name: `Day ${day}` });
+      await section.getByRole('radio', { name: /Under leaves/ }).check();
+      await section.getByLabel('What it goes by').fill('blue light');
+      await section.getByRole('button', { name: /^Seal LV 10⅔ as my guess/ }).click();
+      await expect(section).toContainText('neither right nor wrong');
+      await section.getByRole('tab', { name: 'Meter' }).click();
+      await section
+        .getByLabel(/What the meter says|Reading/i)
+        .first()
+        .fill(reading);
+      await section
+        .getByLabel(/What the meter says|Reading/i)
+        .first()
+        .press('Tab');
+      await section.getByRole('button', { name: /^The reading is LV/ }).click();
+      await expect(section.getByTestId('day-result')).toContainText(/Guessed LV 10⅔: .*/);
+      await expect(section).toContainText('You went by: blue light');
+    }
+    await page.goto(`${app.url}/learn/days`);
+    await expect(page.getByText(/The week is whole, for the 2\. time: 7 of 7 were read/)).toBeVisible();
+    await isSound(page);
+    await page.goto(`${app.url}/learn/eye`);
+    await expect(page.getByTestId('eye')).toContainText(/^You call|^Nothing is off/);
+    await expect(page.getByRole('row', { name: /^open shade 6/ })).toBeVisible();
+    await expect(page.getByText('One guess was never read')).toBeVisible();
+    await isSound(page);
+    await page.getByText('Let Shoot correct my guesses by this').click();
+    await expect(
+      page
+        .getByRole('switch', { name: /Let Shoot correct/ })
+        .or(page.getByLabel(/Let Shoot correct/))
+        .first()
+    ).toBeChecked();
+    await page.goto(`${app.url}/shoot`);
+    await page.getByRole('radio', { name: /Deep shade/ }).check();
+    await expect(page.getByTestId('by-record')).toContainText(/By your own record: .* than you called it/);
+    await expect(page).toHaveURL(/eye=/);
+    await isSound(page);
+    await page.getByRole('button', { name: 'As I called it' }).click();
+    await expect(page.getByTestId('by-record')).toBeHidden();
+  }
+);
