@@ -9,6 +9,8 @@ export default defineConfig({
   // a machine may be busy with something else: states are waited for, long enough for a slow one
   timeout: 150_000,
   expect: { timeout: 30_000 },
+  // where everything fails, each walk waiting its whole time, the run ends with what failed instead of being cut off
+  maxFailures: 20,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   // the tests of the phone alone let the service worker in: it answers in place of the server
   use: { serviceWorkers: 'block' },

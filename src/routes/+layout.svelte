@@ -1,6 +1,6 @@
 <script lang="ts">
   import '../app.css';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { afterNavigate, goto, invalidateAll, replaceState } from '$app/navigation';
   import { navigating, page } from '$app/state';
   import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
@@ -85,10 +85,17 @@
   }
 
   $effect.pre(() => {
-    current.take(pair, data.films, data.things);
-    current.settings = withLook(settingsWith(data.settings));
-    current.recent = data.recent;
-    current.eye = data.eye ?? eyeCarried(current.settings.correctGuesses);
+    const settings = withLook(settingsWith(data.settings));
+    const { films, things, recent } = data;
+    const eye = data.eye ?? eyeCarried(settings.correctGuesses);
+    const now = pair;
+    // read and written in one go, what is written would start this anew without end
+    untrack(() => {
+      current.take(now, films, things);
+      current.settings = settings;
+      current.recent = recent;
+      current.eye = eye;
+    });
   });
 
   $effect(() => {
