@@ -34,7 +34,7 @@ const SHOTS = [
 
 const only = process.argv.slice(2);
 const data = mkdtempSync(join(tmpdir(), 'just-enough-shots-'));
-const server = spawn('node', ['scripts/start.js', '--demo'], {
+const server = spawn('node', ['scripts/start.js', '--demo', '--scans'], {
   cwd: ROOT,
   env: { ...process.env, PORT, HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
 });

@@ -1,4 +1,4 @@
-// Starts the app: installs and builds what is missing, then serves. `--demo` uses the demonstration kit.
+// Starts the app: installs and builds what is missing, then serves. `--demo` uses the demonstration kit, `--scans` draws its scans.
 // Honours PORT (4170), HOST (127.0.0.1) and JUST_ENOUGH_DATA (folder of the database, `data`).
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -9,7 +9,7 @@ import { buildIfStale, buildStamp, fail, installIfMissing, refuseOldNode, ROOT }
 refuseOldNode();
 // memory is cleared sooner than Node.js would by itself: this runs on the small machine at home, beside other things
 setFlagsFromString('--heap-growing-percent=40');
-const demo = process.argv.includes('--demo');
+const demo = process.argv.includes('--demo') ? (process.argv.includes('--scans') ? 'scans' : '1') : '0';
 const host = process.env.HOST || '127.0.0.1';
 const port = readPort(process.env.PORT || '4170');
 const data = resolve(ROOT, process.env.JUST_ENOUGH_DATA || 'data');
@@ -23,7 +23,7 @@ Object.assign(process.env, {
   HOST: host,
   PORT: String(port),
   JUST_ENOUGH_DATA: data,
-  JUST_ENOUGH_DEMO: demo ? '1' : '0',
+  JUST_ENOUGH_DEMO: demo,
   JUST_ENOUGH_BUILD: buildStamp(),
   NODE_ENV: 'production',
   // scans and exports are large; every route that takes less says so itself

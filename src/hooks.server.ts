@@ -4,6 +4,7 @@ import { redirect, type Handle, type HandleServerError, type ServerInit } from '
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
 import { problem } from '#server/http/problem.ts';
+import { seedScans } from '#server/demo/scans.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
@@ -15,6 +16,7 @@ export const init: ServerInit = async () => {
   if (config.locked && !access.isSet())
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
   store().learner.look();
+  if (config.demoScans) await seedScans(store(), store().intake);
   process.once('sveltekit:shutdown', closeStore);
 };
 

@@ -49,7 +49,7 @@ test(
     const before = await page.getByTestId('verdict').innerText();
     await choose(page, await pictureOf(EXIF));
     const said = page.getByTestId('picture-light');
-    await expect(said).toContainText('LV 9⅓, give or take ⅔ by the whole picture');
+    await expect(said).toContainText('LV 9⅓, give or take 1 by the whole picture');
     await expect(page.getByTestId('verdict')).not.toHaveText(before);
     await expect(page.getByTestId('assumed')).toContainText('the whole of a picture, by Pocket 7');
     // grass that came out grey lies in a stop more light
@@ -79,10 +79,27 @@ test(
     expect((await axe(page)).violations).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
     expect(asked).toEqual([]);
+    await page.getByText('Keep it, small, with the frames I log').click();
     await page.getByTestId('log').click();
     await expect(page.getByText(/is logged/).first()).toBeVisible();
     await page.goto(`${app.url}/log?film=demo-load-corvane`);
     await expect(page.getByText('grass in a picture, by Pocket 7').first()).toBeAttached();
+    // the picture that was kept, as its print was expected: grey in the middle, darker on the left
+    const kept = page.getByTestId('kept-picture').locator('canvas');
+    await expect(kept).toBeVisible();
+    const codes = await kept.evaluate((c) =>
+      [0.15, 0.5].map(
+        (x) =>
+          (c as HTMLCanvasElement)
+            .getContext('2d')
+            ?.getImageData(x * (c as HTMLCanvasElement).width, 50, 1, 1).data[0] ?? -1
+      )
+    );
+    expect(codes[0]).toBeLessThan(codes[1] ?? 0);
+    await page.getByRole('button', { name: /Take the picture of frame \d+ away/ }).click();
+    await expect(page.getByTestId('kept-picture')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await expect(page.getByTestId('kept-picture')).toHaveCount(1);
   }
 );
 

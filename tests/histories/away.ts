@@ -61,6 +61,7 @@ function noteDone(scene: Scene, { action, madeAt }: Change, settled: readonly Co
       return;
     }
     case 'restore':
+    case 'picture':
     case 'stand':
     case 'checks':
     case 'settings':

@@ -141,7 +141,8 @@ function afterOne(carried: Carried, change: Change, trash: Map<string, Frame>): 
         ...c,
         camera: { ...c.camera, checks: action.to }
       }));
-    // of the person, not of the kit
+    // pictures stay at home; settings are of the person, not of the kit
+    case 'picture':
     case 'settings':
       return carried;
     case 'finish':

@@ -2,6 +2,7 @@
 // it once, and says what it was based on, so that nothing done elsewhere meanwhile is overwritten silently.
 import type { Choice } from '../camera/setting.ts';
 import type { FrameFacts, NewFrame } from '../log/frame.ts';
+import type { FramePicture } from '../log/frame-picture.ts';
 import type { Side } from '../log/load.ts';
 import type { Outing } from '../plan/outing.ts';
 import type { Exercise } from '../practice/exercise.ts';
@@ -17,6 +18,8 @@ export type Action =
   | { readonly kind: 'edit'; readonly frameId: string; readonly from: SomeFacts; readonly to: SomeFacts }
   | { readonly kind: 'remove'; readonly frameId: string; readonly from: SomeFacts }
   | { readonly kind: 'restore'; readonly frameId: string }
+  /** A picture of the scene is kept with a frame, in place of the one before; null = it is taken away. */
+  | { readonly kind: 'picture'; readonly frameId: string; readonly picture: FramePicture | null }
   /** Where the controls of a camera stand, as places on its revision. `from` {} = not known. */
   | {
       readonly kind: 'stand';
@@ -58,6 +61,7 @@ export const ACTION_KINDS = [
   'edit',
   'remove',
   'restore',
+  'picture',
   'stand',
   'checks',
   'settings',

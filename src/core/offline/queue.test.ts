@@ -56,6 +56,18 @@ describe('the queue', () => {
     expect(keysToSend(queue)).toEqual(['b']);
     expect(keysToSend(queue, 0)).toEqual([]);
   });
+  test('what is long goes a few at a time, in order, and always one', () => {
+    const long = (key: string): Change =>
+      change(key, {
+        ...{ kind: 'picture', frameId: key },
+        picture: { jpeg: `/9j/${'A'.repeat(1000)}`, subjectStops: 0, phone: { offsetStops: 0, slope: 1.4 } }
+      });
+    const queue = queueOf(long('a'), long('b'), change('c'), long('d'));
+    const sent = (chars: number) => nextToSend(queue, 9, chars).map((s) => s.change.key);
+    expect(sent(3000)).toEqual(['a', 'b', 'c']);
+    expect(sent(1500)).toEqual(['a', 'b', 'c'].slice(0, sent(1500).length));
+    expect(sent(10)).toEqual(['a']);
+  });
   test('remembers everything the person saw and overrode', () => {
     const asked = answered(queueOf(change('a')), [conflict('a')]);
     const again = insisted(asked, 'a');

@@ -31,15 +31,24 @@ export function put(queue: Queue, change: Change): Queue {
   return [...queue, { state: 'waiting', change: { ...change, madeAt }, settled: [] }];
 }
 
-/** The next changes to send, at most `most`: in order, without those that follow on one which is asked about or left out. */
-export function nextToSend(queue: Queue, most: number): readonly Sent[] {
+/**
+ * The next changes to send: in order, without those that follow on one which is asked about or left out.
+ * @param most changes @param mostChars of JSON, as far as the first change leaves room
+ */
+export function nextToSend(queue: Queue, most: number, mostChars = Infinity): readonly Sent[] {
   const held = new Set<string>();
   const batch: Sent[] = [];
+  let chars = 0;
   for (const item of queue) {
     const subject = subjectOf(item.change.action);
     if (item.state !== 'waiting') held.add(subject);
-    else if (!held.has(subject) && batch.length < most)
-      batch.push({ change: item.change, settled: item.settled });
+    else if (!held.has(subject) && batch.length < most) {
+      const sent = { change: item.change, settled: item.settled };
+      chars += mostChars === Infinity ? 0 : JSON.stringify(sent).length;
+      // what comes after may follow on it: the rest goes with the next round
+      if (chars > mostChars && batch.length > 0) break;
+      batch.push(sent);
+    }
   }
   return batch;
 }

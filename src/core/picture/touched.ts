@@ -20,8 +20,12 @@ const BLOCKED_SHARE = 0.3;
 /** Where the truth lay for such patches of simulated phones, stops from the picture's own exposure, and its sd. */
 const RAN_OFF = { clipped: { stops: 3.3, sdStops: 1.2 }, blocked: { stops: -5.2, sdStops: 1.5 } } as const;
 
-/** A whole picture averages to grey with so much spread. Jones and Condit (1941); from memory. */
-const WHOLE_SD = 0.6;
+/**
+ * How far the whole of a picture may lie from the light on its subject, one sd in stops: a scene averages to grey with so much spread
+ * (Jones and Condit 1941; from memory); a phone meters so loosely; and the rest of the picture, sky above all, is in other light than the
+ * subject (read off our own drawn scenes of fifteen kinds of light).
+ */
+const WHOLE_SD = { scene: 0.6, phone: 0.45, rest: 0.75 } as const;
 
 const held = (lv: number): number => Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
 
@@ -63,6 +67,8 @@ export function lightOnPatch(
 
 /** The light of the whole picture: the phone took it for grey. */
 export function lightOfWhole({ ev100, doubtStops }: PictureExposure, phone: PhoneMeter): PictureLight {
-  const own = phone.known === 'not' ? WHOLE_SD : Math.hypot(0.45, phone.residualStops ?? 0);
-  return { lv: held(ev100 + phone.offsetStops), sdStops: Math.hypot(own, doubtStops), bound: 'exact' };
+  const { scene, phone: loose, rest } = WHOLE_SD;
+  const own = phone.known === 'not' ? loose : (phone.residualStops ?? 0);
+  const sdStops = Math.hypot(scene, own, rest, doubtStops);
+  return { lv: held(ev100 + phone.offsetStops), sdStops, bound: 'exact' };
 }

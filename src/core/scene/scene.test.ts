@@ -9,7 +9,7 @@ import { drawScene, EYE } from './draw.ts';
 import { shadowAt } from './draw-ground.ts';
 import { exposeScene } from './expose.ts';
 import { dayLux, domeLux, levelLux } from './lighting.ts';
-import { SCENE_LIGHTS, SCENE_LIGHT_NAMES, type OpenLight } from './lights.ts';
+import { SCENE_LIGHTS, SCENE_LIGHT_NAMES } from './lights.ts';
 import { sceneOf, scenesFrom, type DrawnScene } from './scene.ts';
 import { COLOURS } from './colours.ts';
 

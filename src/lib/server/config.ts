@@ -10,6 +10,8 @@ export interface Config {
   readonly scansPath: string;
   /** Whether an empty database is filled with the demonstration kit. */
   readonly demo: boolean;
+  /** Whether it gets its scans too. */
+  readonly demoScans: boolean;
   /** The gazetteer, made with the build. */
   readonly placesPath: string;
   /** The folder of the workers, made with the build. */
@@ -36,7 +38,8 @@ const LOOPBACK = ['', 'localhost', '127.0.0.1', '::1', '[::1]'];
 
 /**
  * Reads the configuration.
- * JUST_ENOUGH_DATA: folder of the database, `data` if not given. JUST_ENOUGH_DEMO: `1` for the demonstration kit.
+ * JUST_ENOUGH_DATA: folder of the database, `data` if not given. JUST_ENOUGH_DEMO: `1` for the demonstration kit, `scans` for
+ * it with scans, which take some seconds to draw.
  * JUST_ENOUGH_LOCKED: `1` asks for the passcode. JUST_ENOUGH_NEW_PASSCODE sets it. JUST_ENOUGH_HOSTS: names with commas.
  * JUST_ENOUGH_BUILD: set by the start, changes with every build.
  * @throws {Error} naming an unknown variable or a bad value, with what is accepted
@@ -45,7 +48,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   const unknown = Object.keys(env).find((k) => k.startsWith('JUST_ENOUGH_') && !KNOWN.some((n) => n === k));
   if (unknown !== undefined) throw new Error(`${unknown} is not known. Known are ${KNOWN.join(' and ')}.`);
   const demo = env['JUST_ENOUGH_DEMO'] ?? '0';
-  if (demo !== '0' && demo !== '1') throw new Error(`JUST_ENOUGH_DEMO must be 0 or 1, got “${demo}”.`);
+  if (demo !== '0' && demo !== '1' && demo !== 'scans')
+    throw new Error(`JUST_ENOUGH_DEMO must be 0, 1 or scans, got “${demo}”.`);
   const locked = env['JUST_ENOUGH_LOCKED'] ?? '0';
   if (locked !== '0' && locked !== '1')
     throw new Error(`JUST_ENOUGH_LOCKED must be 0 or 1, got “${locked}”.`);
@@ -60,11 +64,12 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     throw new Error(`The passcode needs ${LEAST_PASSCODE} characters or more.`);
   const named = (env['JUST_ENOUGH_HOSTS'] ?? '').split(',').map((name) => name.trim().toLowerCase());
   const folder = env['JUST_ENOUGH_DATA'] ?? '';
-  const file = demo === '1' ? 'demo.sqlite' : 'just-enough.sqlite';
+  const file = demo !== '0' ? 'demo.sqlite' : 'just-enough.sqlite';
   return {
     databasePath: join(folder === '' ? 'data' : folder, file),
-    scansPath: join(folder === '' ? 'data' : folder, demo === '1' ? 'demo-scans' : 'scans'),
-    demo: demo === '1',
+    scansPath: join(folder === '' ? 'data' : folder, demo !== '0' ? 'demo-scans' : 'scans'),
+    demo: demo !== '0',
+    demoScans: demo === 'scans',
     placesPath: join('build', 'places.sqlite'),
     workersPath: join('build', 'workers'),
     build: env['JUST_ENOUGH_BUILD'] ?? '',

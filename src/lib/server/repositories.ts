@@ -8,6 +8,7 @@ import { revisionRepository } from './kit/revisions.ts';
 import { thingRepository } from './kit/things.ts';
 import { judgementRepository } from './learn/judgements.ts';
 import { observationRepository } from './learn/observations.ts';
+import { framePictures } from './log/frame-pictures.ts';
 import { frameRepository } from './log/frames.ts';
 import { frameSearch } from './log/frame-search.ts';
 import { numbersOf } from './log/numbers.ts';
@@ -25,6 +26,8 @@ export function repositoriesOf(db: Database) {
     revisions: revisionRepository(db),
     loads: loadRepository(db),
     frames: frameRepository(db),
+    /** Pictures of the scene, kept with frames. */
+    pictures: framePictures(db),
     search: frameSearch(db),
     scans: scanRepository(db),
     judgements: judgementRepository(db),

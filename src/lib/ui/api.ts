@@ -4,8 +4,10 @@ import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
 import type { Said } from '#core/learn/judgement.ts';
+import type { FramePicture } from '#core/log/frame-picture.ts';
 import type { Assignment } from '#core/log/scan.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
+import { framePictureSchema } from '#schema/log/frame-picture.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/reading/parse.ts';
@@ -34,6 +36,24 @@ function send(
 ): Promise<Result<null, string>> {
   const headers = { 'content-type': 'application/json' };
   return ask(path, { method, headers, body: JSON.stringify(body) }, () => null);
+}
+
+/** The picture kept with a frame; null where there is none, or the server does not answer. */
+export async function pictureOfFrame(id: string): Promise<FramePicture | null> {
+  const asked = await ask(`/api/v1/frames/${encodeURIComponent(id)}/picture`, {}, (body) =>
+    parseWith(framePictureSchema, body)
+  );
+  return asked.ok && asked.value.ok ? asked.value.value : null;
+}
+
+/** Takes the picture that is kept with a frame away. */
+export function dropPicture(id: string): Promise<Result<null, string>> {
+  return send('DELETE', `/api/v1/frames/${encodeURIComponent(id)}/picture`, null);
+}
+
+/** Keeps a picture with a frame. */
+export function keepPicture(id: string, picture: FramePicture): Promise<Result<null, string>> {
+  return send('PUT', `/api/v1/frames/${encodeURIComponent(id)}/picture`, picture);
 }
 
 const foundPlaces = array(

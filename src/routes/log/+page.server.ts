@@ -42,6 +42,7 @@ export const load: PageServerLoad = ({ url }) => {
     lines: filmLines(s, chosen ?? asked, url.searchParams.get('films') === 'all' ? Infinity : undefined),
     allFilms: url.searchParams.get('films') === 'all',
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
+    pictured: s.pictures.among(frames.map((f) => f.id)),
     ...{ cameras, stocks, tags }
   };
 };

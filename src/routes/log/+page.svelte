@@ -121,6 +121,7 @@
           acts={homeActs}
           judgement={judgementOf.get(frame.id)}
           scan={scanOf.get(frame.id)}
+          pictured={data.pictured.includes(frame.id)}
           named={data.looking}
         />
       {/each}

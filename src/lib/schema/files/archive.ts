@@ -1,5 +1,5 @@
 // The archive: everything that is kept, one JSON object a line (JSON Lines). The first line says what it is; then cameras, films,
-// things, outings, exercises, loads, frames, judgements, changes of bias and scans, in an order in which each stands after what it names.
+// things, outings, exercises, loads, frames, judgements, pictures kept with frames, changes of bias and scans, in an order in which each stands after what it names.
 import { array, number, object, string, type InferType, type Schema } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Choice } from '#core/camera/setting.ts';
@@ -14,7 +14,9 @@ import type { Outing } from '#core/plan/outing.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { cameraFrom, cameraSchema } from '../kit/camera.ts';
 import { loadFrom, loadSchema } from '../kit/load.ts';
+import type { FramePicture } from '#core/log/frame-picture.ts';
 import { frameSchema } from '../log/frame.ts';
+import { framePictureSchema } from '../log/frame-picture.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import type { Upgrade } from './older-archives.ts';
 import { choiceSchema, standsSchema } from '../kit/choice.ts';
@@ -92,6 +94,7 @@ export const ARCHIVE_SCHEMAS = {
     judgedAt: momentSchema,
     revision: revisionSchema
   }).required(),
+  picture: object({ frameId: string().required(), picture: framePictureSchema.required() }).required(),
   bias: object({
     cameraId: string().required(),
     changedAt: momentSchema,
@@ -119,6 +122,7 @@ export const RECORD_KINDS = [
     'load',
     'frame',
     'judgement',
+    'picture',
     'bias',
     'scan'
   ] as const)
@@ -169,6 +173,7 @@ export type ArchiveRecord =
   | { readonly kind: 'load'; readonly load: Load }
   | ({ readonly kind: 'frame' } & FrameLine)
   | ({ readonly kind: 'judgement' } & JudgementLine)
+  | { readonly kind: 'picture'; readonly frameId: string; readonly picture: FramePicture }
   | ({ readonly kind: 'bias'; readonly cameraId: string } & Omit<BiasChange, 'id'>)
   | {
       readonly kind: 'scan';
@@ -216,6 +221,8 @@ function recordOf(kind: RecordKind, value: unknown): ArchiveRecord {
       return { load: loadFrom(read(ARCHIVE_SCHEMAS.load).load), kind };
     case 'judgement':
       return { ...judgementLineFrom(value), kind };
+    case 'picture':
+      return { ...read(ARCHIVE_SCHEMAS.picture), kind };
     case 'bias': {
       const line = read(ARCHIVE_SCHEMAS.bias);
       return { ...line, kind, changedAt: momentOfBody(line.changedAt) };

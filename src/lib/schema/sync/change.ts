@@ -6,6 +6,7 @@ import { assertNever } from '#core/numeric/result.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { conflictFrom, conflictSchema, conflictsSchema } from './conflict.ts';
 import { linesSchema } from './lines.ts';
+import { framePictureSchema } from '../log/frame-picture.ts';
 import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log/frame.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { outingSchema } from '../plan/outing.ts';
@@ -17,6 +18,8 @@ import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 export const SYNC_FORM = 2;
 /** Changes in one sending at most. */
 export const MOST_CHANGES = 50;
+/** JSON of changes in one sending, characters: what a body may have, with room around it. */
+export const MOST_CHARS = 200_000;
 
 const id = () => string().required().max(64);
 const action = <T extends Action['kind']>(name: T) => kindField(name, ACTION_KINDS);
@@ -25,6 +28,11 @@ const ACTIONS = {
   edit: object({ kind: action('edit'), frameId: id(), from: frameEditSchema, to: frameEditSchema }),
   remove: object({ kind: action('remove'), frameId: id(), from: frameEditSchema }),
   restore: object({ kind: action('restore'), frameId: id() }),
+  picture: object({
+    kind: action('picture'),
+    frameId: id(),
+    picture: framePictureSchema.nullable().defined().default(undefined)
+  }),
   stand: object({
     kind: action('stand'),
     cameraId: id(),
@@ -59,6 +67,8 @@ const actionSchema = lazy((value: unknown) => {
       return ACTIONS.remove;
     case 'restore':
       return ACTIONS.restore;
+    case 'picture':
+      return ACTIONS.picture;
     case 'stand':
       return ACTIONS.stand;
     case 'checks':
@@ -159,6 +169,7 @@ function actionFrom(body: ActionBody): Action {
     case 'practise':
       return { kind: 'practise', exercise: exerciseFrom(body.exercise) };
     case 'restore':
+    case 'picture':
     case 'checks':
     case 'settings':
     case 'finish':

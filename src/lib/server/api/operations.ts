@@ -246,6 +246,24 @@ export const OPERATIONS: readonly Operation[] = [
     summary: 'Marks what the person is told once as read'
   },
   {
+    ...{
+      method: 'get',
+      path: '/frames/{id}/picture',
+      id: 'get-picture',
+      answer: 'FramePicture',
+      status: 200
+    },
+    summary: 'The picture of the scene that is kept with a frame'
+  },
+  {
+    ...{ method: 'put', path: '/frames/{id}/picture', id: 'keep-picture', body: 'FramePicture' },
+    ...{ answer: 'FramePicture', summary: 'Keeps a picture of the scene with a frame', status: 200 }
+  },
+  {
+    ...{ method: 'delete', path: '/frames/{id}/picture', id: 'drop-picture', status: 200 },
+    ...{ answer: 'FramePicture', summary: 'Takes that picture away' }
+  },
+  {
     ...{ method: 'put', path: '/frames/{id}/judgement', id: 'judge-frame', body: 'Judgement' },
     ...{ answer: 'any', summary: 'Says how a frame came out', status: 200, based: true }
   },

@@ -30,6 +30,7 @@ import {
   windowsAnswerSchema,
   windowsQuestionSchema
 } from '#schema/plan/plan-question.ts';
+import { framePictureSchema } from '#schema/log/frame-picture.ts';
 import { assignmentsSchema, scanSchema } from '#schema/log/scan.ts';
 import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
@@ -59,6 +60,7 @@ export const SCHEMAS = {
   NewFrame: newFrameSchema,
   Frame: frameSchema,
   FrameEdit: frameEditSchema,
+  FramePicture: framePictureSchema,
   ManyEdit: manyEditSchema,
   Question: questionSchema,
   MatchAnswer: matchAnswerSchema,

@@ -19,6 +19,7 @@ import { STARTING_LIGHT } from '#core/ways/choice.ts';
 import { DEMO_FILMS } from '../demo/films.ts';
 import { DEMO_CAMERAS } from '../demo/seed.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
+import { framePictures } from '../log/frame-pictures.ts';
 import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { scanIntake } from '../scans/intake.ts';
@@ -32,6 +33,8 @@ import { nameFault } from './unzip.ts';
 import { zipStream } from './zip-out.ts';
 
 const NOW = '2026-10-01T12:00:00.000Z';
+/** A picture kept with a frame: the first bytes of a JPEG are enough to be carried. */
+const PICTURE = { jpeg: '/9j/4AAQ', subjectStops: -1.25, phone: { offsetStops: 0.5, slope: 1.4 } } as const;
 const folders: string[] = [];
 afterEach(() => {
   for (const folder of folders.splice(0)) rmSync(folder, { recursive: true, force: true });
@@ -41,6 +44,7 @@ function home(demo: boolean) {
   const folder = mkdtempSync(join(tmpdir(), 'just-enough-book-'));
   folders.push(folder);
   const db = demo ? seededDatabase() : openDatabase(':memory:');
+  if (demo) framePictures(db).put('demo-load-marigold-1', PICTURE);
   const intake = scanIntake(folder, scanRepository(db), () => NOW);
   return { db, folder, intake, jobs: importJobs(db, join(folder, 'incoming'), intake) };
 }
@@ -135,7 +139,7 @@ describe('the archive', () => {
           db.prepare(`select * from ${t} order by 1, 2`).all()
         );
       to.db.exec(
-        'delete from judgement; delete from frame_words; delete from frame_tag; delete from frame; delete from load; delete from film_revision; delete from film; delete from thing; delete from camera_revision; delete from camera'
+        'delete from frame_picture; delete from judgement; delete from frame_words; delete from frame_tag; delete from frame; delete from load; delete from film_revision; delete from film; delete from thing; delete from camera_revision; delete from camera'
       );
       const view = await bring(to, text);
       expect(view.faults).toEqual([]);

@@ -4,6 +4,7 @@ import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type ArchiveRecord } from '#schema/fil
 import { cameraRepository } from '../kit/cameras.ts';
 import { revisionRepository } from '../kit/revisions.ts';
 import { FRAME_COLUMNS, frameFromRow, type FrameRow } from '../log/frame-row.ts';
+import { framePictures } from '../log/frame-pictures.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { outingRepository } from '../plan/outings.ts';
@@ -30,6 +31,7 @@ export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
   for (const exercise of exerciseRepository(db).listAll()) yield { kind: 'exercise', exercise };
   for (const load of [...loadRepository(db).list()].reverse()) yield { kind: 'load', load };
   yield* frameRecords(db);
+  yield* pictureRecords(db);
   const history = db.prepare<[], { readonly camera_id: string }>(
     'select distinct camera_id from bias_change order by camera_id'
   );
@@ -98,6 +100,19 @@ function* frameRecords(db: Database): Generator<ArchiveRecord> {
     }
     if (rows.length < PAGE) return;
     after = rows.at(-1)?.id ?? '';
+  }
+}
+
+/** Pictures kept with frames, some at a time: each may be 40 kB. */
+function* pictureRecords(db: Database): Generator<ArchiveRecord> {
+  const pictures = framePictures(db);
+  let after = '';
+  for (;;) {
+    const some = pictures.after(after, 50);
+    for (const { frameId, picture } of some) yield { kind: 'picture', frameId, picture };
+    const last = some.at(-1);
+    if (!last) return;
+    after = last.frameId;
   }
 }
 

@@ -4,6 +4,7 @@ import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { filmRepository } from '../kit/films.ts';
 import { frameRepository } from '../log/frames.ts';
+import { framePictures } from '../log/frame-pictures.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { revisionRepository } from '../kit/revisions.ts';
@@ -31,6 +32,8 @@ export function nameOf(record: ArchiveRecord): { readonly table: string; readonl
       return { table: 'frame', id: record.frame.id };
     case 'judgement':
       return { table: 'judgement', id: record.frameId };
+    case 'picture':
+      return { table: 'frame_picture', id: record.frameId };
     case 'bias':
       return { table: 'bias_change', id: `${record.cameraId} ${record.changedAt.at}` };
     case 'scan':
@@ -49,6 +52,7 @@ export function namedBy(record: ArchiveRecord): readonly { readonly table: strin
     case 'frame':
       return [{ table: 'load', id: record.frame.loadId }];
     case 'judgement':
+    case 'picture':
       return [{ table: 'frame', id: record.frameId }];
     case 'bias':
       return [{ table: 'camera', id: record.cameraId }];
@@ -75,10 +79,17 @@ export function knownNames(db: Database): (table: string, id: string) => boolean
     ])
   );
   const judged = db.prepare<[string]>('select 1 from judgement where frame_id = ?');
+  const pictured = db.prepare<[string]>('select 1 from frame_picture where frame_id = ?');
   const bias = db.prepare<[string]>(`select 1 from bias_change where camera_id || ' ' || changed_at = ?`);
-  return (table, id) =>
-    (table === 'judgement' ? judged : table === 'bias_change' ? bias : ofTable.get(table))?.get(id) !==
-    undefined;
+  const named = new Map([
+    ...ofTable,
+    ...([
+      ['judgement', judged],
+      ['frame_picture', pictured],
+      ['bias_change', bias]
+    ] as const)
+  ]);
+  return (table, id) => named.get(table)?.get(id) !== undefined;
 }
 
 /** A writer of records. */
@@ -86,7 +97,7 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
   const [cameras, films, things] = [cameraRepository(db), filmRepository(db), thingRepository(db)];
   const [loads, frames, scans] = [loadRepository(db), frameRepository(db), scanRepository(db)];
   const [judgements, outings] = [judgementRepository(db), outingRepository(db)];
-  const exercises = exerciseRepository(db);
+  const [exercises, pictures] = [exerciseRepository(db), framePictures(db)];
   const revisions = revisionRepository(db);
   const camera = db.prepare<[string, number, string]>(
     'insert into camera (id, revision, created_at) values (?, ?, ?)'
@@ -135,6 +146,9 @@ export function recordWriter(db: Database): (record: ArchiveRecord) => void {
         judgements.put({ ...judgement, frameId, judgedAt, revision });
         return;
       }
+      case 'picture':
+        pictures.put(record.frameId, record.picture);
+        return;
       case 'bias': {
         const { cameraId, changedAt, fromStops, fromSd, toStops, toSd, frames: judged } = record;
         judgements.note(cameraId, { changedAt, fromStops, fromSd, toStops, toSd, frames: judged });

@@ -19,6 +19,7 @@ const WORDS: Readonly<Record<string, string>> = {
   load: 'load',
   frame: 'frame',
   judgement: 'judgement of frame',
+  frame_picture: 'picture of frame',
   bias_change: 'change of bias',
   scan: 'scan'
 };
@@ -55,8 +56,8 @@ export function staging(db: Database) {
   );
   const bodies = (where: string) =>
     db.prepare<[], { readonly body: string }>(`select body from staged where ${where} order by line`);
-  const before = bodies("tbl not in ('bias_change', 'scan')");
-  const after = bodies("tbl in ('bias_change', 'scan')");
+  const before = bodies("tbl not in ('frame_picture', 'bias_change', 'scan')");
+  const after = bodies("tbl in ('frame_picture', 'bias_change', 'scan')");
   const scans = bodies("tbl = 'scan'");
   const over = [
     `insert into frame (${FRAME_NAMES}) select ${FRAME_NAMES} from staged_frame order by rowid`,

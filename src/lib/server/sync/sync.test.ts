@@ -13,6 +13,9 @@ import { frameRepository } from '../log/frames.ts';
 import type { Exercise } from '#core/practice/exercise.ts';
 import type { Outing } from '#core/plan/outing.ts';
 import { outingRepository } from '../plan/outings.ts';
+import { framePictures } from '../log/frame-pictures.ts';
+import { framePictureSchema } from '#schema/log/frame-picture.ts';
+import { parseWith } from '#schema/reading/parse.ts';
 import { exerciseRepository } from '../practice/exercises.ts';
 import { DEMO_OUTINGS } from '../demo/outings.ts';
 import { loadRepository } from '../kit/loads.ts';
@@ -33,6 +36,7 @@ function home() {
     loads: loadRepository(db),
     outings: outingRepository(db),
     exercises: exerciseRepository(db),
+    pictures: framePictures(db),
     log: logbook(db, () => NOW),
     sync: phoneChanges(db, () => NOW),
     onFilm: () => frames.listByLoad(LOAD).map((f) => f.number)
@@ -268,6 +272,33 @@ describe('practice', () => {
     expect(send(at, sent)).toBeNull();
     expect(at.exercises.find('x')).toEqual({ ...exercise, at: { ...exercise.at, at: NOW.at } });
     expect(at.exercises.list().filter((e) => e.id === 'x')).toHaveLength(1);
+  });
+});
+
+describe('pictures kept with frames', () => {
+  const picture = { jpeg: '/9j/4AAQ', subjectStops: 1, phone: { offsetStops: 0, slope: 1.4 } };
+  test('one is kept, replaced, taken away; of a frame that is not there it is told', () => {
+    const at = home();
+    const act = (frameId: string, to: typeof picture | null): Change =>
+      change({ kind: 'picture', frameId, picture: to });
+    const frameId = 'demo-load-marigold-1';
+    expect(send(at, act(frameId, picture))).toBeNull();
+    expect(at.pictures.find(frameId)).toEqual(picture);
+    expect(send(at, act(frameId, { ...picture, jpeg: '/9j/4AAR' }))).toBeNull();
+    expect(at.pictures.find(frameId)?.jpeg).toBe('/9j/4AAR');
+    expect(at.pictures.among([frameId, 'demo-load-marigold-2'])).toEqual([frameId]);
+    expect(send(at, act(frameId, null))).toBeNull();
+    expect(at.pictures.find(frameId)).toBeNull();
+    expect(send(at, act('gone', picture))).toEqual({ reason: 'no-frame' });
+  });
+  test('what is no JPEG, or too long, is refused by the name of the field', () => {
+    const faults = (jpeg: string) => {
+      const read = parseWith(framePictureSchema, { ...picture, jpeg });
+      return read.ok ? [] : read.error.map((e) => [e.field, e.message]);
+    };
+    expect(faults('/9j/4AAQ')).toEqual([]);
+    expect(faults('iVBORw0K')).toEqual([['jpeg', 'A picture kept with a frame is a JPEG file in base64.']]);
+    expect(faults(`/9j/${'A'.repeat(40_000)}`)[0]?.[1]).toContain('at most 40000 characters');
   });
 });
 

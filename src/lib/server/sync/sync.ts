@@ -17,6 +17,7 @@ import { filmRepository } from '../kit/films.ts';
 import { loadRepository } from '../kit/loads.ts';
 import { revisionRepository } from '../kit/revisions.ts';
 import type { StoredFrame } from '../log/frame-row.ts';
+import { framePictures } from '../log/frame-pictures.ts';
 import { frameRepository } from '../log/frames.ts';
 import { logbook } from '../log/logbook.ts';
 import { outingRepository } from '../plan/outings.ts';
@@ -48,7 +49,7 @@ export function phoneChanges(db: Database, now: () => Moment) {
   const book = logbook(db, now);
   const changing = loadChanges(db, now);
   const outings = outingRepository(db);
-  const exercises = exerciseRepository(db);
+  const [exercises, pictures] = [exerciseRepository(db), framePictures(db)];
   const settings = settingsRepository(db);
   const known = db.prepare<[string]>('select 1 from change_done where key = ?');
   const mark = db.prepare<[string, string]>('insert into change_done (key, done_at) values (?, ?)');
@@ -250,6 +251,10 @@ export function phoneChanges(db: Database, now: () => Moment) {
         return remove(action, settled);
       case 'restore':
         return restore(action.frameId);
+      case 'picture':
+        if (!frames.find(action.frameId)) return { reason: 'no-frame' };
+        pictures.put(action.frameId, action.picture);
+        return null;
       case 'stand':
         return stand(action, settled);
       case 'checks':

@@ -22,6 +22,8 @@
     judgement?: Judgement | undefined;
     /** A scan of it; left out = the print that is expected is drawn. */
     scan?: Scan | undefined;
+    /** Whether a picture of the scene is kept with it. */
+    pictured?: boolean;
     /** Whether the camera and film are named: where frames of several films stand together. */
     named?: boolean;
   }
@@ -32,6 +34,7 @@
   import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
+  import { dropPicture, keepPicture, pictureOfFrame } from '../api.ts';
   import { sayJudgement } from '../learn/say-learn.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { chanceInHundred, sayError } from '../text/say.ts';
@@ -49,6 +52,7 @@
     acts,
     judgement,
     scan,
+    pictured = false,
     named = false
   }: FrameCardProps = $props();
   const tone = $derived(
@@ -79,6 +83,18 @@
     if (removed.ok) next?.querySelector<HTMLButtonElement>('[data-edit]')?.focus();
   }
 
+  /** Takes the picture of the scene away; it can be taken back. */
+  async function dropIt(): Promise<void> {
+    const picture = await pictureOfFrame(frame.id);
+    const dropped = await dropPicture(frame.id);
+    if (!dropped.ok) sayTrouble(dropped.error);
+    else
+      sayDone(`The picture of frame ${frame.number} is away.`, () => {
+        if (picture) void keepPicture(frame.id, picture).then(acts.changed);
+      });
+    await acts.changed();
+  }
+
   async function restore(): Promise<void> {
     const restored = await acts.restore(frame);
     if (!restored.ok) sayTrouble(restored.error.words);
@@ -95,6 +111,13 @@
         alt="Scan of frame {frame.number}"
         loading="lazy"
       />
+    {/if}
+    {#if pictured && tone && taken}
+      {#await import('../picture/KeptPicture.svelte') then { default: KeptPicture }}
+        <KeptPicture {frame} film={taken.film} {tone} />
+      {/await}
+    {:else if scan}
+      <!-- the scan is enough -->
     {:else if tone && frame.expected}
       <ScenePrint
         {tone}
@@ -176,6 +199,14 @@
           onclick={remove}
           aria-label="Delete frame {frame.number}">Delete</button
         >
+        {#if pictured}
+          <button
+            type="button"
+            class="min-h-11 cursor-pointer underline"
+            onclick={() => void dropIt()}
+            aria-label="Take the picture of frame {frame.number} away">No picture</button
+          >
+        {/if}
       </div>
     </div>
   {/if}

@@ -12,7 +12,7 @@ import {
   takenBack,
   type Queue
 } from '#core/offline/queue.ts';
-import { MOST_CHANGES } from '#schema/sync/change.ts';
+import { MOST_CHANGES, MOST_CHARS } from '#schema/sync/change.ts';
 import { deliver, fetchCarried, hereNow, tellHomeAnswers } from './home.ts';
 import { withFile } from './queue-file.ts';
 import { memoryStore, openStore, saidOf, type Kept, type OfflineStore, type Unreadable } from './store.ts';
@@ -150,7 +150,7 @@ export class Offline {
     clearTimeout(this.#retry);
     let answers = 0;
     for (;;) {
-      const batch = nextToSend(this.queue, MOST_CHANGES);
+      const batch = nextToSend(this.queue, MOST_CHANGES, MOST_CHARS);
       if (batch.length === 0) break;
       this.sending = true;
       const delivery = await deliver(batch);

@@ -148,6 +148,11 @@ export function sayAction(action: Action, carried: Carried | null): string {
       return `Delete ${sayFacts({ number: action.from.number ?? 0, note: action.from.note ?? '' }, null)}`;
     case 'restore':
       return 'Take a deletion back';
+    case 'picture': {
+      const frame = carried?.frames.find((f) => f.id === action.frameId);
+      const whose = frame ? `frame ${frame.number}` : 'a frame';
+      return action.picture ? `Keep the picture with ${whose}` : `Take the picture of ${whose} away`;
+    }
     case 'stand': {
       const camera = cameraOf(action.cameraId);
       return `${camera?.name ?? 'A camera'} stands at ${sayStands(camera, action.to)}`;

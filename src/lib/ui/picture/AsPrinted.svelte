@@ -1,32 +1,39 @@
-<!-- The person's own scene as this camera and film would print it at an error of the frame. -->
+<!-- A person's own scene as a camera and film would print it at an error of the frame. -->
 <script lang="ts">
-  import { isColour } from '#core/film/film.ts';
-  import { patchOf, type Pixels } from '#core/picture/luminance.ts';
-  import { patchStops } from '#core/picture/phone.ts';
+  import { isColour, type Film } from '#core/film/film.ts';
+  import type { PrintTone } from '#core/film/print.ts';
+  import type { LightKind } from '#core/film/traits.ts';
+  import type { Pixels } from '#core/picture/luminance.ts';
+  import type { PhoneCurve } from '#core/picture/phone.ts';
   import { printInto, printTables } from '#core/picture/as-printed.ts';
-  import { lightKindOf } from '#core/ways/choice.ts';
-  import type { Judged } from '../current-judge.ts';
   import { castFor } from '../verdict/print-colour.ts';
-  import type { Picture } from './picture.svelte.ts';
 
   let {
-    picture,
-    judged,
     pixels,
+    subjectStops,
+    phone,
+    film,
+    tone,
+    lightKind,
     deltaStops,
     label
-  }: { picture: Picture; judged: Judged; pixels: Pixels; deltaStops: number; label: string } = $props();
-  const film = $derived(judged.pair.film);
-  /** What the frame is exposed for: the subject that was touched, else what the phone took for grey. */
-  const subjectStops = $derived(
-    picture.spots.subject ? patchStops(patchOf(pixels, picture.spots.subject).luminance, picture.phone) : 0
-  );
+  }: {
+    pixels: Pixels;
+    /** What the frame is exposed for: stops above what the phone took for grey. */
+    subjectStops: number;
+    phone: PhoneCurve;
+    film: Film;
+    tone: PrintTone;
+    lightKind: LightKind;
+    deltaStops: number;
+    label: string;
+  } = $props();
   function draw(canvas: HTMLCanvasElement): void {
     const image = new ImageData(pixels.width, pixels.height);
     const isBlackAndWhite = !isColour(film.kind);
     const tables = printTables({
-      ...{ tone: judged.tone, deltaStops, subjectStops, phone: picture.phone, isBlackAndWhite },
-      cast: castFor(film, lightKindOf(judged.light.way))
+      ...{ tone, deltaStops, subjectStops, phone, isBlackAndWhite },
+      cast: castFor(film, lightKind)
     });
     printInto(pixels.data, image.data, tables, isBlackAndWhite);
     canvas.getContext('2d')?.putImageData(image, 0, 0);

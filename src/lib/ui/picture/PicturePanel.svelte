@@ -126,7 +126,8 @@
     {#if picture.light}
       <p class="leading-snug" role="status" data-testid="picture-light">
         {#if !picture.spots.subject}
-          <b>{sayRead(picture.light)}</b> by the whole picture. Touch the subject, and say what it is.
+          <b>{sayRead(picture.light)}</b> by the whole picture; with much sky in it the subject has less. Touch
+          it, and say what it is.
         {:else if picture.surface === null}
           What did you touch? Until then the whole picture counts: <b>{sayRead(picture.light)}</b>.
         {:else}

@@ -1,11 +1,13 @@
 // The picture in hand: read in a worker, touched on the page. Nothing of it leaves the device.
+import type { FramePicture } from '#core/log/frame-picture.ts';
 import type { PictureExposure, PictureNotes } from '#core/picture/exposure.ts';
 import { patchOf, thinned, type Pixels, type Spot } from '#core/picture/luminance.ts';
-import { ANY_PHONE, type PhoneMeter } from '#core/picture/phone.ts';
+import { ANY_PHONE, patchStops, type PhoneMeter } from '#core/picture/phone.ts';
 import { lightOfWhole, lightOnPatch, readPatch, type PictureLight } from '#core/picture/touched.ts';
 import type { Surface } from '#core/picture/tones.ts';
 import type { PictureAnswer, PictureQuestion, PictureTrouble } from '../../../workers/picture.ts';
 import { WorkerLine } from '../worker/line.ts';
+import { jpegOf } from './kept.ts';
 
 /** What can be touched in a picture. */
 export const TOUCHES = ['subject', 'lights', 'darks', 'eye'] as const;
@@ -32,6 +34,8 @@ export class Picture {
   surface = $state.raw<Surface | null>(null);
   spots = $state.raw<Readonly<Partial<Record<Touch, Spot>>>>({});
   phone = $state.raw<PhoneMeter>(ANY_PHONE);
+  /** Whether it is kept, small, with the frames that are taken while it is in hand. */
+  keeps = $state(false);
   #line: WorkerLine<PictureQuestion, PictureAnswer> | null = null;
 
   /** Its exposure, by its own notes or as typed; null = nobody knows it yet. */
@@ -50,6 +54,21 @@ export class Picture {
 
   /** The same, small enough to be printed anew while the light is dragged. */
   readonly small: Pixels | null = $derived(this.pixels && thinned(this.pixels, PRINTED));
+
+  /** What a frame of it is exposed for: the subject that was touched, else what the phone took for grey; stops above that. */
+  readonly subjectStops: number = $derived.by(() => {
+    const { pixels, phone } = this;
+    const { subject } = this.spots;
+    return pixels && subject ? patchStops(patchOf(pixels, subject).luminance, phone) : 0;
+  });
+
+  /** As it is kept with a frame; null where it is not to be, or cannot. */
+  async toKeep(): Promise<FramePicture | null> {
+    const { keeps, pixels, subjectStops } = this;
+    const { offsetStops, slope } = this.phone;
+    const jpeg = keeps && pixels ? await jpegOf(pixels) : null;
+    return jpeg === null ? null : { jpeg, subjectStops, phone: { offsetStops, slope } };
+  }
 
   /** What a reflected meter would have read at a touched place; null = it was not touched. */
   readAt(touch: Touch): PictureLight | null {
@@ -98,6 +117,7 @@ export class Picture {
   close(): void {
     [this.pixels, this.notes, this.exposure, this.typedEv100, this.trouble] = [null, null, null, null, null];
     [this.isZero, this.isReading, this.surface, this.spots] = [false, false, null, {}];
+    this.keeps = false;
   }
 }
 

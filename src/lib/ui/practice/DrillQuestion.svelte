@@ -99,7 +99,7 @@
           type="button"
           class="btn preset-filled min-h-11 justify-self-start"
           onclick={() => drills.next()}
-          {@attach (next) => next.focus({ preventScroll: true })}>Next</button
+          {@attach (next: HTMLButtonElement) => next.focus({ preventScroll: true })}>Next</button
         >
       {/if}
     </div>

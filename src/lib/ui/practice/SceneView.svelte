@@ -47,13 +47,12 @@
   }
 </script>
 
-<canvas
-  width={WIDTH}
-  height={HEIGHT}
-  class="block aspect-[8/5] h-auto w-full bg-(--well)"
-  aria-label={label}
-  role="img"
-  data-testid="scene"
-  data-drawn={drawn ? 'yes' : 'no'}
-  {@attach draw}
-></canvas>
+<div role="img" aria-label={label} data-testid="scene" data-drawn={drawn ? 'yes' : 'no'}>
+  <canvas
+    width={WIDTH}
+    height={HEIGHT}
+    class="block aspect-[8/5] h-auto w-full bg-(--well)"
+    aria-hidden="true"
+    {@attach draw}
+  ></canvas>
+</div>

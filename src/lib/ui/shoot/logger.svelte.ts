@@ -93,6 +93,7 @@ export class Logger {
       );
       return;
     }
+    await this.#keepPicture(id);
     this.timedSeconds = null;
     this.logged = { id, number, heard: this.heard };
     this.heard = null;
@@ -104,6 +105,12 @@ export class Logger {
       ? 'kept on this device: sign in again, then it is sent'
       : 'kept on this device until the server answers';
     sayDone(`Frame ${number} is ${put.kind === 'sent' ? 'logged' : kept}.`, () => void this.undo(id, number));
+  }
+
+  /** The picture of the scene in hand, where it is to be kept, goes with the frame. */
+  async #keepPicture(frameId: string): Promise<void> {
+    const picture = await this.#current.scene?.toKeep();
+    if (picture) await offline.put({ kind: 'picture', frameId, picture });
   }
 
   async undo(id: string, number: number): Promise<void> {

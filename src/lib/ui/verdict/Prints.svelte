@@ -4,6 +4,7 @@
   import type { Setting } from '#core/camera/setting.ts';
   import { stepsAround } from '#core/advice/steps.ts';
   import { formatStops } from '#core/units/stops.ts';
+  import { lightKindOf } from '#core/ways/choice.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { instructionParts } from '../text/say.ts';
@@ -41,7 +42,16 @@
   {#if own?.small}
     {@const pixels = own.small}
     {#await import('../picture/AsPrinted.svelte') then { default: AsPrinted }}
-      <AsPrinted picture={own} {judged} {pixels} {deltaStops} {label} />
+      <AsPrinted
+        {pixels}
+        subjectStops={own.subjectStops}
+        phone={own.phone}
+        {film}
+        tone={judged.tone}
+        lightKind={lightKindOf(judged.light.way)}
+        {deltaStops}
+        {label}
+      />
     {/await}
   {:else}
     <ScenePrint tone={judged.tone} {deltaStops} {label} {scene} {film} {lightKind} />
@@ -65,9 +75,9 @@
   {/each}
 </div>
 {#if own?.pixels}
-  <p class="soft text-[0.875rem] leading-snug">
-    Your own scene, about so. Where the phone’s picture is white or black it knows no more.
-  </p>
+  {#await import('../picture/OwnScene.svelte') then { default: OwnScene }}
+    <OwnScene picture={own} />
+  {/await}
 {/if}
 {#if Math.abs(shown.aimStops) >= AIM_WORTH}
   <p class="text-[0.9375rem] leading-[1.3]" data-testid="aim">

@@ -9,9 +9,10 @@ export const load: PageServerLoad = ({ url }) => {
   const asked = url.searchParams.get('film');
   const chosen =
     (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;
+  const frames = chosen ? s.frames.listByLoad(chosen.id) : [];
   return {
     pair: chosen && pairOf(s, chosen),
-    frames: chosen ? s.frames.listByLoad(chosen.id) : [],
+    ...{ frames, pictured: s.pictures.among(frames.map((f) => f.id)) },
     scans: chosen ? s.scans.ofLoad(chosen.id) : [],
     lines: filmLines(s, chosen)
   };

@@ -1,5 +1,9 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
+  import type { Film } from '#core/film/film.ts';
+  import { printTone } from '#core/film/print.ts';
+  import { filmWindow } from '#core/film/window.ts';
+  import type { Frame } from '#core/log/frame.ts';
   import { byName, matchedByName, type Assignment, type Scan } from '#core/log/scan.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { frameMarks } from '#core/log/border-note.ts';
@@ -22,6 +26,9 @@
       return [f.id, `${f.number} · ${what === '' ? frameMarks(f) : what}`] as const;
     })
   ]);
+
+  const toneOf = (film: Film, frame: Frame) =>
+    printTone(film, filmWindow(film, frame.light?.contrast ?? 'normal').usable);
 
   const saySize = (bytes: number): string =>
     bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${formatDecimal(bytes / 1e6, 1)} MB`;
@@ -81,10 +88,17 @@
       aria-label="Scans"
     >
       {#each scans as scan (scan.id)}
+        {@const pictured = data.frames.find((f) => f.id === scan.frameId && data.pictured.includes(f.id))}
+        {@const tone = pictured && toneOf(data.pair.film, pictured)}
         <li>
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
             <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan {scan.name}" loading="lazy" />
           </a>
+          {#if pictured && tone}
+            {#await import('#ui/picture/KeptPicture.svelte') then { default: KeptPicture }}
+              <KeptPicture frame={pictured} film={data.pair.film} {tone} />
+            {/await}
+          {/if}
           <p class="font-semibold [overflow-wrap:anywhere]">{scan.name}</p>
           <p class="soft">{scan.width} × {scan.height}, {saySize(scan.bytes)}</p>
           <SelectField
