@@ -1,6 +1,8 @@
 // Drills: every question has one right answer, which the engine gives; answers are graded by it; weak kinds of light come back sooner.
 import { describe, expect, test } from 'vitest';
 import { BOX, filmWith, INSTANT, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
+import { settingOf, type Choice } from '../camera/setting.ts';
+import { judge } from '../chance/verdict.ts';
 import { seeded } from '../numeric/seeded.ts';
 import { moment } from '../sky/moment.ts';
 import { choiceFromShadow } from '../ways/choice.ts';
@@ -11,7 +13,7 @@ import {
   evOf,
   gradeAnswer,
   groupOfScene,
-  judgedIn,
+  inScene,
   metersTooMuch,
   questionOf,
   sameExposure,
@@ -19,7 +21,7 @@ import {
   type Question
 } from './question.ts';
 import { groupsOf, nextTopic, ratingOf, topicsOf } from './schedule.ts';
-import { sceneOf } from '../scene/scene.ts';
+import { sceneOf, type DrawnScene } from '../scene/scene.ts';
 
 const situation = (camera: typeof BOX) => ({
   camera,
@@ -28,7 +30,13 @@ const situation = (camera: typeof BOX) => ({
   contrast: 'normal' as const
 });
 const films = [filmWith({ id: 'a', iso: 100 }), filmWith({ id: 'b', iso: 400 }), INSTANT, SLIDE];
-const bag = (camera: typeof BOX): Bag => ({ situation: situation(camera), present: {}, films });
+const bag = (camera: typeof BOX): Bag => ({ situation: situation(camera), present: {}, films, frames: [] });
+
+/** The chance of a setting of the camera with scales in a scene. */
+function chanceIn(scene: DrawnScene, choice: Choice): number {
+  const setting = settingOf(SCALES, choice);
+  return setting ? judge(inScene(situation(SCALES), scene), setting).pUsable : 0;
+}
 
 const asked = (drill: (typeof DRILLS)[number], camera = SCALES): readonly Question[] =>
   groupsOf(drill).flatMap((group) =>
@@ -75,9 +83,7 @@ describe('questions', () => {
   test('the setting that is right is one the engine would advise; others are a stop off and more', () => {
     for (const { asks, scene } of asked('setting')) {
       if (asks.kind !== 'one-of' || !scene) throw new Error('no options');
-      const chances = asks.options.map((o) =>
-        o.kind === 'setting' ? (judgedIn(bag(SCALES), scene, o.choice)?.pUsable ?? 0) : 0
-      );
+      const chances = asks.options.map((o) => (o.kind === 'setting' ? chanceIn(scene, o.choice) : 0));
       expect(Math.max(...chances) - (chances[asks.right] ?? 0)).toBeLessThan(0.05);
     }
     // a box has one setting: nothing to choose from

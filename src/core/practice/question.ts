@@ -1,7 +1,6 @@
 // Questions of the drills, each from a scene of its own and the engine's answer to it.
-import { settingOf, type Choice } from '../camera/setting.ts';
+import type { Choice } from '../camera/setting.ts';
 import { bestSetting, rankSettings } from '../advice/rank.ts';
-import { judge } from '../chance/verdict.ts';
 import type { Film } from '../film/film.ts';
 import { seeded, type Seeded } from '../numeric/seeded.ts';
 import { K_REFLECTED } from '../light/lv.ts';
@@ -21,6 +20,7 @@ import { knownScene } from '../light/scenes.ts';
 import type { LightGroup } from '../ways/light-group.ts';
 import type { DrillName } from './exercise.ts';
 import { MISTAKES, mistakeStops, type Mistake } from './mistakes.ts';
+import type { OwnFrame } from './own-frame.ts';
 import type { Topic } from './schedule.ts';
 
 /** One of several answers. */
@@ -29,6 +29,10 @@ export type Option =
   | { readonly kind: 'film'; readonly film: Film; readonly pUsable: number }
   | { readonly kind: 'yes-no'; readonly comesOut: boolean }
   | { readonly kind: 'mistake'; readonly mistake: Mistake }
+  /** Without the filters that were on. */
+  | { readonly kind: 'bare' }
+  /** The camera has nothing for it. */
+  | { readonly kind: 'nothing' }
   | { readonly kind: 'exposure'; readonly markedFNumber: number; readonly perSecond: number };
 
 /** A question. */
@@ -49,6 +53,8 @@ export interface Question {
         readonly truth: number;
       }
     | { readonly kind: 'one-of'; readonly options: readonly Option[]; readonly right: number };
+  /** The frame of one's own log that it is about, and the chance 0…1 that it could have had; left out = it is about none. */
+  readonly own?: OwnFrame & { readonly savedChance: number };
 }
 
 /** What a question is asked about beside its scene. */
@@ -58,6 +64,8 @@ export interface Bag {
   readonly present: Choice;
   /** Films that could be loaded. */
   readonly films: readonly Film[];
+  /** Frames of one's own log. */
+  readonly frames: readonly OwnFrame[];
 }
 
 /** So far off an answer in stops still counts as right. */
@@ -72,7 +80,7 @@ export function groupOfScene(kind: SceneLight): LightGroup {
 }
 
 /** Kinds of scenes in a kind of light. */
-const kindsIn = (group: LightGroup): readonly SceneLight[] =>
+export const kindsIn = (group: LightGroup): readonly SceneLight[] =>
   SCENE_LIGHT_NAMES.filter((kind) => groupOfScene(kind) === group);
 
 /** Stops by which a meter pointed at a whole scene reads more than falls on the subject: what lighten–darken has to give back. */
@@ -83,14 +91,16 @@ export function metersTooMuch(scene: DrawnScene): number {
 
 const roundTo = (n: number, step: number): number => Math.round(n / step) * step;
 
-function shuffled<T>(list: readonly T[], random: Seeded): readonly T[] {
+/** A list in an order drawn at random. */
+export function shuffled<T>(list: readonly T[], random: Seeded): readonly T[] {
   return list
     .map((one) => ({ one, at: random.between(0, 1) }))
     .sort((a, b) => a.at - b.at)
     .map(({ one }) => one);
 }
 
-function oneOf(
+/** A question of several answers, in an order drawn at random; null when there are fewer than two, or none is right. */
+export function oneOf(
   options: readonly Option[],
   isRight: (o: Option) => boolean,
   random: Seeded
@@ -256,15 +266,4 @@ export function gradeAnswer({ asks }: Question, answer: number): Graded {
         ? evOf(right) - evOf(taken)
         : null;
   return { right: answer === asks.right, errorStops };
-}
-
-/** The chance and error of a setting in a scene. */
-export function judgedIn(
-  bag: Bag,
-  scene: DrawnScene,
-  choice: Choice
-): { readonly deltaStops: number; readonly pUsable: number } | null {
-  const situation = inScene(bag.situation, scene);
-  const setting = settingOf(situation.camera, choice);
-  return setting && judge(situation, setting);
 }

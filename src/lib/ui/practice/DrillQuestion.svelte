@@ -3,17 +3,19 @@
   import { filmWindow } from '#core/film/window.ts';
   import { printTone } from '#core/film/print.ts';
   import { judgedFilm } from '#core/practice/judged-film.ts';
-  import { judgedIn, type Bag, type Question } from '#core/practice/question.ts';
+  import type { Bag, Question } from '#core/practice/question.ts';
   import type { Drills } from './drills.svelte.ts';
   import { saySceneSubject } from './scene-words.ts';
   import { sayAsk, sayGraded, sayOption, sayStopsAnswer, sayTruth, sayWhy } from './say-question.ts';
   import SceneView from './SceneView.svelte';
 
   let { drills, question, bag }: { drills: Drills; question: Question; bag: Bag | null } = $props();
-  const camera = $derived(bag?.situation.camera ?? null);
+  const camera = $derived(question.own?.camera ?? bag?.situation.camera ?? null);
   const asksPrint = $derived(question.drill === 'print' || question.drill === 'mistake');
   const inHand = $derived(bag?.situation.film ?? null);
-  const film = $derived(asksPrint || !inHand ? judgedFilm(inHand, bag?.films ?? []) : inHand);
+  const film = $derived(
+    question.own?.film ?? (asksPrint || !inHand ? judgedFilm(inHand, bag?.films ?? []) : inHand)
+  );
   const names = $derived({ camera: camera?.name ?? 'The camera', film: film.name });
   const { graded } = $derived(drills);
 
@@ -24,7 +26,7 @@
   });
   /** The error that the answer would have given. */
   const given = $derived.by((): number | null => {
-    const { asks, scene, drill } = question;
+    const { asks, drill } = question;
     const { answer } = drills;
     if (graded === null || answer === null) return null;
     if (drill === 'light' || drill === 'compensation') {
@@ -33,9 +35,7 @@
       return drill === 'light' ? -off : off;
     }
     const taken = asks.kind === 'one-of' ? asks.options[answer] : undefined;
-    return taken?.kind === 'setting' && bag && scene
-      ? (judgedIn(bag, scene, taken.choice)?.deltaStops ?? null)
-      : null;
+    return taken?.kind === 'setting' ? taken.deltaStops : null;
   });
 </script>
 

@@ -2,6 +2,7 @@
 import type { DrillExercise, DrillName, Exercise } from '#core/practice/exercise.ts';
 import { DRILLS } from '#core/practice/exercise.ts';
 import { gradeAnswer, questionOf, type Bag, type Graded, type Question } from '#core/practice/question.ts';
+import { groupOfFrame, ownQuestion } from '#core/practice/own-frame.ts';
 import { nextTopic, topicsOf, type Topic, type TopicState } from '#core/practice/schedule.ts';
 import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
@@ -28,6 +29,8 @@ export class Drills {
   #bag: Bag | null = null;
   #askedAt = 0;
   #last: Topic | null = null;
+  /** Frames that were asked about in this round. */
+  #asked: readonly string[] = [];
 
   /** Begins a round. @param only one drill; null = all of them @param bag camera and films in hand; null = none */
   begin(only: DrillName | null, bag: Bag | null): void {
@@ -35,6 +38,7 @@ export class Drills {
     this.#bag = bag;
     this.done = [];
     this.spent = 0;
+    this.#asked = [];
     this.next();
   }
 
@@ -68,7 +72,23 @@ export class Drills {
     }
   }
 
+  /** A frame of the person's own that was not asked about yet in this round; every other time, where there is one. */
+  #ownOn({ drill, group }: Topic): Question | null {
+    if (drill !== 'mistake' || Math.random() < 0.5) return null;
+    for (const own of this.#bag?.frames ?? []) {
+      if (groupOfFrame(own.frame) !== group || this.#asked.includes(own.frame.id)) continue;
+      const question = ownQuestion(own, Math.floor(Math.random() * 2 ** 31));
+      if (question) {
+        this.#asked = [...this.#asked, own.frame.id];
+        return question;
+      }
+    }
+    return null;
+  }
+
   #questionOn(topic: Topic): Question | null {
+    const own = this.#ownOn(topic);
+    if (own) return own;
     for (let i = 0; i < TRIES; i++) {
       const question = questionOf(topic, Math.floor(Math.random() * 2 ** 31), this.#bag);
       if (question) return question;

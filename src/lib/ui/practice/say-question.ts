@@ -5,7 +5,9 @@ import type { DrillName } from '#core/practice/exercise.ts';
 import type { Mistake } from '#core/practice/mistakes.ts';
 import { sameExposure, type Graded, type Option, type Question } from '#core/practice/question.ts';
 import { formatLv, formatSignedThirds, formatStops } from '#core/units/stops.ts';
-import { instructionParts } from '../text/say.ts';
+import { frameMarks } from '#core/log/border-note.ts';
+import { sayLightShort } from '../log/say-frame.ts';
+import { chanceInHundred, instructionParts } from '../text/say.ts';
 import { nearestName } from '../text/say-light.ts';
 import { SCENE_REASONS } from './scene-words.ts';
 
@@ -48,14 +50,24 @@ export function sayOption(option: Option, camera: Camera | null): string {
       return option.comesOut ? 'It comes out' : 'It does not';
     case 'mistake':
       return MISTAKE_WORDS[option.mistake];
+    case 'bare':
+      return 'The filter off';
+    case 'nothing':
+      return 'Nothing on this camera';
     case 'exposure':
       return exposure(option);
   }
 }
 
+/** By how much a frame was off, in a sentence. */
+const sayOff = (stops: number): string =>
+  Math.abs(stops) < 0.5
+    ? 'Its light was right, and it was not to come out.'
+    : `It got ${formatStops(stops)} too ${stops > 0 ? 'much' : 'little'}.`;
+
 /** What is asked, in a sentence. */
 export function sayAsk(
-  { drill, seed }: Question,
+  { drill, seed, own, printStops }: Question,
   names: { readonly camera: string; readonly film: string }
 ): string {
   switch (drill) {
@@ -70,7 +82,8 @@ export function sayAsk(
     case 'comes-out':
       return `${names.camera}, ${names.film}, set as well as can be, in the hand: does the frame come out?`;
     case 'mistake':
-      return 'This is the print. What went wrong?';
+      if (!own) return 'This is the print. What went wrong?';
+      return `Your frame ${own.frame.number} on ${own.film.name} in ${own.camera.name}: ${frameMarks(own.frame)}, ${sayLightShort(own.frame.light)}. ${sayOff(printStops)} What would have saved it?`;
     case 'same':
       return `${exposure(sameExposure(seed).given)} is right. What gives the same exposure?`;
     case 'print':
@@ -111,7 +124,12 @@ export function sayGraded({ drill }: Question, { right, errorStops }: Graded): s
 }
 
 /** Why it is so; '' = the answer says it all. */
-export function sayWhy({ drill, scene, printStops }: Question): string {
+export function sayWhy({ drill, scene, printStops, own, asks }: Question): string {
+  if (own) {
+    const right = asks.kind === 'one-of' ? asks.options[asks.right]?.kind : undefined;
+    if (right === 'nothing') return 'In that light no setting of this camera would likely have come out.';
+    return `It would have come out ${chanceInHundred(own.savedChance)} times in 100.`;
+  }
   if (drill === 'same') return 'A stop smaller opening takes twice the time.';
   if (drill === 'mistake')
     return `The frame had ${formatStops(printStops)} too ${printStops > 0 ? 'much' : 'little'} light.`;

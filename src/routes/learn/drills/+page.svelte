@@ -4,7 +4,7 @@
   import { DRILLS } from '#core/practice/exercise.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
-  import { bagOf } from '#ui/practice/bag.ts';
+  import { bagOf, framesOf } from '#ui/practice/bag.ts';
   import DrillQuestion from '#ui/practice/DrillQuestion.svelte';
   import { Drills, ROUND_SECONDS } from '#ui/practice/drills.svelte.ts';
   import { DRILL_WORDS } from '#ui/practice/say-question.ts';
@@ -14,7 +14,7 @@
   const drills = new Drills();
   onMount(() => void offline.carry());
   const only = $derived(DRILLS.find((d) => d === page.url.searchParams.get('drill')) ?? null);
-  const bag = $derived(bagOf(current));
+  const bag = $derived(bagOf(current, framesOf(offline.carried)));
   let begun = $state(false);
   const answered = $derived((offline.carried?.exercises ?? []).filter((e) => e.kind === 'drill'));
   const right = $derived(drills.done.filter((e) => e.right).length);

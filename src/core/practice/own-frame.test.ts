@@ -1,0 +1,65 @@
+// A frame of one's own that was not to come out: what would have saved it is what the engine finds likeliest.
+import { describe, expect, test } from 'vitest';
+import { judge } from '../chance/verdict.ts';
+import { BOX, filmWith, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
+import { PLAIN } from '../error/circumstances.ts';
+import { settingOf } from '../camera/setting.ts';
+import { positionCount, type Camera } from '../camera/camera.ts';
+import { frameWith } from '../log/frames.test.fixtures.ts';
+import type { Frame } from '../log/frame.ts';
+import { choiceFromShadow } from '../ways/choice.ts';
+import { gradeAnswer, type Question } from './question.ts';
+import { ownQuestion } from './own-frame.ts';
+
+const own = (camera: Camera, more: Partial<Frame>, film = SLIDE) => ({
+  ...{ frame: frameWith(camera, film, more), camera, film }
+});
+const right = ({ asks }: Question) => (asks.kind === 'one-of' ? asks.options[asks.right] : undefined);
+const filtered = {
+  circumstances: { ...PLAIN, filters: [{ name: 'Red', stops: 3, place: 'lens' as const }] }
+};
+
+describe('what would have saved it', () => {
+  test('another setting, where one would have done: it is right, the others are a stop off and more', () => {
+    const light = choiceFromShadow('sharp');
+    let asked = 0;
+    for (let aperture = 0; aperture < 4; aperture++)
+      for (let time = 0; time < 4; time++) {
+        const question = ownQuestion(own(SCALES, { light, choice: { aperture, time } }), 3);
+        if (!question) continue;
+        asked += 1;
+        const option = right(question);
+        if (option?.kind !== 'setting') throw new Error('another answer');
+        const setting = settingOf(SCALES, option.choice);
+        if (!setting) throw new Error('no such setting');
+        const { pUsable } = judge({ camera: SCALES, film: SLIDE, light, contrast: light.contrast }, setting);
+        expect(pUsable).toBe(question.own?.savedChance);
+        expect(pUsable).toBeGreaterThanOrEqual(0.5);
+        expect(question.printStops).toBe(question.own?.frame.expected?.deltaStops);
+        expect(question.group).toBe('sharp');
+        const others = question.asks.kind === 'one-of' ? question.asks.options : [];
+        for (const o of others)
+          if (o.kind === 'setting' && o !== option)
+            expect(Math.abs(o.deltaStops - option.deltaStops)).toBeGreaterThanOrEqual(0.9);
+        expect(gradeAnswer(question, others.indexOf(option)).right).toBe(true);
+      }
+    expect(asked).toBeGreaterThan(3);
+  });
+  test('a box in deep shade: nothing on it; with a red filter under a grey sky: the filter off', () => {
+    const deep = ownQuestion(own(BOX, { light: choiceFromShadow('deep') }), 1);
+    expect(deep && right(deep)).toEqual({ kind: 'nothing' });
+    expect(deep?.own?.savedChance).toBeLessThan(0.5);
+    const red = ownQuestion(
+      own(BOX, { light: choiceFromShadow('none'), conditions: filtered }, filmWith({ iso: 100 })),
+      1
+    );
+    expect(red && right(red)).toEqual({ kind: 'bare' });
+    expect(red?.own?.savedChance).toBeGreaterThan(0.5);
+  });
+  test('of a frame that was to come out, whose light was not told, or whose marks are in doubt nothing is asked', () => {
+    expect(ownQuestion(own(BOX, { light: choiceFromShadow('sharp') }, filmWith({ iso: 100 })), 1)).toBeNull();
+    expect(ownQuestion(own(BOX, { light: null }), 1)).toBeNull();
+    expect(ownQuestion(own(BOX, { light: choiceFromShadow('deep'), doubts: ['setting'] }), 1)).toBeNull();
+    expect(SCALES.controls.every((c) => positionCount(c) > 3)).toBe(true);
+  });
+});
