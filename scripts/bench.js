@@ -34,7 +34,7 @@ const outDir = mkdtempSync(join(ROOT, 'node_modules', '.bench-'));
 const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
 process.env.BENCH_FOLDER = folder;
 const NAMES = [
-  ...(all || engine ? ['engine', 'sky', 'plan', 'workbench'] : []),
+  ...(all || engine ? ['engine', 'sky', 'plan', 'workbench', 'scene'] : []),
   ...(all || log ? ['judge', 'log'] : [])
 ];
 if (NAMES.length > 0)

@@ -49,7 +49,9 @@ Object.assign(process.env, {
 const { handler } = await import(pathToFileURL(resolve(ROOT, 'build/handler.js')).href).catch((error) =>
   fail(error instanceof Error ? error.message : String(error))
 );
-createServer({ key, cert: `${cert.trim()}\n${authority}` }, (request, response) => {
+// as long as in start.js
+const keepAliveTimeout = 120_000;
+createServer({ key, cert: `${cert.trim()}\n${authority}`, keepAliveTimeout }, (request, response) => {
   if (request.url === AUTHORITY_PATH) {
     response.setHeader('content-type', 'application/x-x509-ca-cert');
     response.setHeader('content-disposition', 'attachment; filename="just-enough.crt"');

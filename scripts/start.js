@@ -26,6 +26,8 @@ Object.assign(process.env, {
   JUST_ENOUGH_DEMO: demo,
   JUST_ENOUGH_BUILD: buildStamp(),
   NODE_ENV: 'production',
+  // a page that is looked at goes on on the connection it has: one that is just being closed fails the request sent on it
+  KEEP_ALIVE_TIMEOUT: '120',
   // scans and exports are large; every route that takes less says so itself
   BODY_SIZE_LIMIT: 'Infinity'
 });

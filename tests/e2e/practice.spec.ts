@@ -22,7 +22,12 @@ test(
     await expect(question.getByTestId('scene').first()).toHaveAttribute('data-drawn', 'yes');
     // nothing tells the light before the answer is sealed
     await expect(question).not.toContainText(/A meter at the subject|shadow has a sharp edge/);
+    // a press without an answer is none
+    await page.getByRole('button', { name: 'That is my answer' }).click();
+    await expect(question.getByRole('alert')).toHaveText('Slide it first.');
+    await expect(page.getByLabel('Your answer')).toBeFocused();
     await page.getByLabel('Your answer').fill('16');
+    await expect(question.getByRole('alert')).toHaveCount(0);
     await expect(question).toContainText('LV 16');
     await page.getByRole('button', { name: 'That is my answer' }).click();
     await expect(page.getByTestId('graded')).toContainText(/A meter at the subject reads LV/);
@@ -61,7 +66,11 @@ test(
       await expect(page.getByTestId('question')).toHaveAttribute('data-drill', drill);
       const one = page.getByRole('group', { name: 'Your answer' }).getByRole('button').first();
       if (await one.isVisible()) await one.click();
-      else await page.getByRole('button', { name: 'That is my answer' }).click();
+      else {
+        // where the slider stands is an answer once it is touched
+        await page.getByLabel('Your answer').click();
+        await page.getByRole('button', { name: 'That is my answer' }).click();
+      }
       await expect(page.getByTestId('graded')).toHaveText(/\.\s*$/);
       await isSound(page);
     }

@@ -19,6 +19,23 @@
   const names = $derived({ camera: camera?.name ?? 'The camera', film: film.name });
   const { graded } = $derived(drills);
 
+  const uid = $props.id();
+  let slider = $state<HTMLInputElement | null>(null);
+  /** Whether an answer was to be sealed before there was one. */
+  let isEmpty = $state(false);
+
+  /** The middle is an answer too, once it was touched. */
+  function answerWith({ currentTarget }: { currentTarget: HTMLInputElement }): void {
+    if (graded !== null) return;
+    drills.answer = currentTarget.valueAsNumber;
+    isEmpty = false;
+  }
+  function seal(): void {
+    isEmpty = drills.answer === null;
+    if (drills.answer === null) slider?.focus();
+    else void drills.seal(drills.answer);
+  }
+
   const printed = (deltaStops: number) => ({
     film,
     tone: printTone(film, filmWindow(film, question.scene?.contrast ?? 'normal').usable),
@@ -54,25 +71,32 @@
       {#if question.asks.kind === 'stops'}
         {@const { from, to, step } = question.asks}
         <label class="grid gap-1">
-          <output class="text-[1.125rem]">{sayStopsAnswer(question, drills.answer ?? 0)}</output>
+          <output class="text-[1.125rem]">
+            {drills.answer === null ? 'Slide to where it is' : sayStopsAnswer(question, drills.answer)}
+          </output>
           <input
             type="range"
             class="block h-11 w-full accent-(--accent)"
             aria-label="Your answer"
-            aria-valuetext={sayStopsAnswer(question, drills.answer ?? 0)}
+            aria-valuetext={drills.answer === null
+              ? 'no answer yet'
+              : sayStopsAnswer(question, drills.answer)}
+            aria-describedby={isEmpty ? `${uid}-empty` : undefined}
+            bind:this={slider}
             min={from}
             max={to}
             {step}
             disabled={graded !== null}
-            bind:value={drills.answer}
+            value={drills.answer ?? (from + to) / 2}
+            oninput={answerWith}
+            onclick={answerWith}
           />
         </label>
         {#if graded === null}
-          <button
-            type="button"
-            class="btn preset-filled min-h-11 justify-self-start"
-            onclick={() => void drills.seal(drills.answer ?? 0)}>That is my answer</button
+          <button type="button" class="btn preset-filled min-h-11 justify-self-start" onclick={seal}
+            >That is my answer</button
           >
+          {#if isEmpty}<p id="{uid}-empty" role="alert">Slide it first.</p>{/if}
         {/if}
       {:else}
         <div class="grid gap-2" role="group" aria-label="Your answer">

@@ -63,7 +63,6 @@ export class Drills {
       if (question) {
         this.#last = topic;
         this.question = question;
-        this.answer = question.asks.kind === 'stops' ? (question.asks.from + question.asks.to) / 2 : null;
         this.#askedAt = performance.now();
         return;
       }
