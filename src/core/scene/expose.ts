@@ -46,11 +46,22 @@ const bitsOf = (n: number): number => (new Uint32Array(Float32Array.of(n).buffer
 const numberOf = (bits: number): number => new Float32Array(Uint32Array.of(bits << 13).buffer)[0] ?? 0;
 const [DARKEST_BITS, LIGHTEST_BITS] = [bitsOf(2 ** -14), bitsOf(64)];
 
+/** Codes by the slope of the curve: twenty thousand of them, the same for every picture. */
+const codesBySlope = new Map<number, Uint8Array>();
+
 /** Codes for light against grey, from 2⁻¹⁴ to 64 times. */
-const codesFor = (curve: (light: number) => number): Uint8Array =>
-  Uint8Array.from({ length: LIGHTEST_BITS - DARKEST_BITS + 1 }, (_, i) =>
+function codesFor(slope: number): Uint8Array {
+  const known = codesBySlope.get(slope);
+  if (known) return known;
+  const curve = curveOf(slope);
+  const codes = Uint8Array.from({ length: LIGHTEST_BITS - DARKEST_BITS + 1 }, (_, i) =>
     codeOf(curve(GREY * numberOf(DARKEST_BITS + i)))
   );
+  // a test may ask for any slope
+  if (codesBySlope.size > 16) codesBySlope.clear();
+  codesBySlope.set(slope, codes);
+  return codes;
+}
 
 /**
  * Takes the picture.
@@ -68,7 +79,7 @@ export function exposeScene(scene: Luminances, slope = 1.4, biasStops = 0): Expo
   const ev100 = Math.log2(APERTURE ** 2 / written) - Math.log2(nearest / 100);
   // what reads as grey at that exposure: ISO 2720
   const grey = (2 ** ev100 * K_REFLECTED) / 100;
-  const codes = codesFor(curveOf(slope));
+  const codes = codesFor(slope);
   const last = codes.length - 1;
   const one = new Float32Array(1);
   const bits = new Uint32Array(one.buffer);

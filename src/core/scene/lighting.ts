@@ -58,6 +58,21 @@ export function lampLux(
   return lux;
 }
 
+/** Pixels between two that the lamps are worked out for. */
+const LAMP_STEP = 4;
+
+/** The lamps along a row of pixels: worked out for some, drawn straight between them. @param luxAt of a column */
+export function lampsAlong(width: number, luxAt: (col: number) => number): Float32Array {
+  const row = new Float32Array(width + LAMP_STEP);
+  let from = luxAt(0);
+  for (let col = 0; col < width; col += LAMP_STEP) {
+    const to = luxAt(col + LAMP_STEP);
+    for (let i = 0; i < LAMP_STEP; i++) row[col + i] = from + ((to - from) * i) / LAMP_STEP;
+    from = to;
+  }
+  return row;
+}
+
 /**
  * What sun, sky and ground throw on a surface, and what is all around, lux: the same at every place.
  * @param nx, ny, nz unit normal @param shadow share of the sun's beam that is kept off, 0…1

@@ -2,11 +2,12 @@
 import { describe, expect, test } from 'vitest';
 import { lvFromLux, lvFromLuminance, C_DOME } from '../light/lv.ts';
 import { knownScene } from '../light/scenes.ts';
+import { seeded } from '../numeric/seeded.ts';
 import { luminanceOf, patchOf } from '../picture/luminance.ts';
 import { patchReading } from '../picture/phone.ts';
 import { skyLight } from '../sky/sky-light.ts';
 import { drawScene, EYE } from './draw.ts';
-import { shadowAt } from './draw-ground.ts';
+import { keptBy, reachOf, shadowAt } from './draw-ground.ts';
 import { exposeScene } from './expose.ts';
 import { dayLux, domeLux, levelLux } from './lighting.ts';
 import { SCENE_LIGHTS, SCENE_LIGHT_NAMES } from './lights.ts';
@@ -115,6 +116,22 @@ describe('shadows', () => {
       }
   });
 
+  test('no shadow lies where it is not looked for', () => {
+    const random = seeded(5);
+    let shaded = 0;
+    for (const scene of scenesFrom(21, 60))
+      for (let i = 0; i < 400; i++) {
+        const [x, z] = [random.between(-12, 12), random.between(1.5, 30)];
+        for (const thing of scene.things) {
+          if (keptBy(thing, scene, x, z) === 0) continue;
+          shaded += 1;
+          const [from, to] = reachOf(thing, scene, z);
+          expect(x).toBeGreaterThanOrEqual(from);
+          expect(x).toBeLessThanOrEqual(to);
+        }
+      }
+    expect(shaded).toBeGreaterThan(100);
+  });
   test('their edges are sharp in the sun, soft in haze, barely there under a veil; under cloud there are none', () => {
     const across = (
       kind: 'sun' | 'hazy' | 'veiled' | 'overcast'
