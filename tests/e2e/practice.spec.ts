@@ -135,3 +135,34 @@ test(
     await expect(page.getByTestId('by-record')).toBeHidden();
   }
 );
+
+test(
+  'how prints were judged in drills corrects the tones of the judging table, told there, and one press has them as called',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    for (let i = 0; i < 8; i++) {
+      const exercise = {
+        ...{ kind: 'drill', id: `print-${i}`, drill: 'print', group: 'sharp', seed: i, errorStops: 1 },
+        ...{ at: { at: '2026-09-01T10:00:00Z', zone: 'Europe/Lisbon' }, right: false, seconds: 5 }
+      };
+      const sent = await page.request.post(`${app.url}/api/v1/exercises`, { data: { exercise } });
+      expect(sent.status()).toBe(201);
+    }
+    await page.goto(`${app.url}/log/judge?film=demo-load-pebble-summer`);
+    await expect(page.getByRole('heading', { name: /^Judge/ })).toBeVisible();
+    await expect(page.getByTestId('judging')).toHaveCount(0);
+    await page.goto(`${app.url}/learn/eye`);
+    await page.getByText('Correct the tones I judge by my drills').click();
+    await expect
+      .poll(async () => {
+        const settings = await page.request.get(`${app.url}/api/v1/settings`);
+        return ((await settings.json()) as { correctJudgements: boolean }).correctJudgements;
+      })
+      .toBe(true);
+    await page.goto(`${app.url}/log/judge?film=demo-load-pebble-summer`);
+    await expect(page.getByTestId('judging')).toContainText(/tones are read .* darker than you call them/);
+    await isSound(page);
+    await page.getByRole('button', { name: 'As I call them' }).click();
+    await expect(page.getByTestId('judging')).toHaveCount(0);
+  }
+);

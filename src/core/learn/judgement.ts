@@ -5,6 +5,7 @@ import { printTone } from '../film/print.ts';
 import type { FilmWindow } from '../film/window.ts';
 import type { Moment } from '../sky/moment.ts';
 import type { Observation } from './bias.ts';
+import type { PrintEye } from './print-eye.ts';
 
 /** What a frame is judged on: the print or slide itself, or the negative, since labs and scanners correct prints. */
 export const JUDGED_ON = ['print', 'negative'] as const;
@@ -100,14 +101,25 @@ export function alikeTones(
   return { lo: edge(-1), hi: edge(1) };
 }
 
-/** What an outcome says of the error, on a film with these windows of good and usable frames. */
-export function seenOf(outcome: Outcome, film: Film, window: FilmWindow): Observation['seen'] {
+/**
+ * What an outcome says of the error, on a film with these windows of good and usable frames.
+ * @param eye how the person judges tones; null = as most people do
+ */
+export function seenOf(
+  outcome: Outcome,
+  film: Film,
+  window: FilmWindow,
+  eye: PrintEye | null = null
+): Observation['seen'] {
   const between = (lo: number, hi: number): Observation['seen'] => ({
     ...{ kind: 'between', lo, hi, edgeSd: EDGE_SD }
   });
   if (outcome.kind === 'tone') {
     const { lo, hi } = alikeTones(film, window, outcome.stops);
-    return hi - lo > 1 ? between(lo, hi) : { kind: 'near', stops: outcome.stops, sd: TONE_SD };
+    const by = eye?.biasStops ?? 0;
+    return hi - lo > 1
+      ? { kind: 'between', lo: lo - by, hi: hi - by, edgeSd: eye?.sdStops ?? EDGE_SD }
+      : { kind: 'near', stops: outcome.stops - by, sd: eye?.sdStops ?? TONE_SD };
   }
   const { good, usable } = window;
   switch (outcome.word) {

@@ -16,6 +16,7 @@ import { STUDENT_4, type MixedNormal } from '../numeric/student.ts';
 import { learnBias, type Learned, type Observation } from './bias.ts';
 import { KNOTS, type Expected } from './expected.ts';
 import { seenOf, type Judgement } from './judgement.ts';
+import type { PrintEye } from './print-eye.ts';
 import { outliersOf, type Outlier } from './outliers.ts';
 
 /** A judged frame with its camera as it was for it, and its film as it was and was developed. */
@@ -28,9 +29,13 @@ export interface JudgedFrame {
 
 /**
  * What a judged frame says of its camera. A time counted on B or T counts as it was held.
+ * @param eye how the person judges prints; null = as most people do
  * @returns null for a frame that is no evidence: its light was not told, or its marks are not sure any more
  */
-export function observationOf({ frame, camera: asked, film, judgement }: JudgedFrame): Observation | null {
+export function observationOf(
+  { frame, camera: asked, film, judgement }: JudgedFrame,
+  eye: PrintEye | null = null
+): Observation | null {
   const setting = settingOfFrame(asked, frame);
   const { light, conditions } = frame;
   if (!setting || !light || !isEvidence(frame)) return null;
@@ -57,7 +62,7 @@ export function observationOf({ frame, camera: asked, film, judgement }: JudgedF
     // frames in just the same light on the same film share its reading
     readingId: `${frame.loadId} ${JSON.stringify(light)}`,
     expected,
-    seen: seenOf(judgement.outcome, film, filmWindow(film, light.contrast)),
+    seen: seenOf(judgement.outcome, film, filmWindow(film, light.contrast), eye),
     readingSd: manual ? light.sdStops : eyeSd,
     frameSd: Math.hypot(FRAME_SD, timing)
   };

@@ -1,5 +1,6 @@
 // What a person practised: a question of a drill with its answer, or a day in the field with its sealed guess. Each is kept as it was;
 // what it says of the eye, and what comes next, is worked out from all of them.
+import { learnPrintEye, type PrintEye } from '../learn/print-eye.ts';
 import { guessRead, learnEye, type Eye, type GuessRead } from '../learn/eye.ts';
 import type { Moment } from '../sky/moment.ts';
 import type { LightChoice } from '../ways/choice.ts';
@@ -77,4 +78,13 @@ export function exerciseRead(exercise: Exercise): GuessRead | null {
 /** A person's eye by all their guesses: those of days in the field, and those noted with frames. */
 export function eyeOf(exercises: readonly Exercise[], guesses: readonly GuessRead[]): Eye {
   return learnEye([...guesses, ...exercises.flatMap((e) => exerciseRead(e) ?? [])]);
+}
+
+/** How the person judges prints, by the drills that asked for it; null = too few were asked. */
+export function printEyeOf(exercises: readonly Exercise[]): PrintEye | null {
+  return learnPrintEye(
+    exercises.flatMap((e) =>
+      e.kind === 'drill' && e.drill === 'print' && e.errorStops !== null ? [e.errorStops] : []
+    )
+  );
 }

@@ -32,6 +32,8 @@ export const settingsSchema = object({
   guessFirst: boolean().required(),
   /** Whether lights by eye are corrected by what the person's own guesses say. */
   correctGuesses: boolean().required(),
+  /** Whether judged prints are corrected by how the person judges those of the drills. */
+  correctJudgements: boolean().required(),
   /** Look of the pages on a device that was given none of its own: for glare, for the evening, for eyes that are used to the dark. */
   scheme: string().oneOf(SCHEMES).required(),
   /** Chance 0…1 below which the person wants to be told to stop. */
@@ -49,6 +51,7 @@ export const settingsEditSchema = object({
   place: placeSchema.nullable().optional().default(undefined),
   guessFirst: boolean().optional(),
   correctGuesses: boolean().optional(),
+  correctJudgements: boolean().optional(),
   scheme: string().oneOf(SCHEMES).optional(),
   leastChance: number().min(0.05).max(0.95).optional(),
   steadiness: steadiness().optional()
@@ -57,5 +60,6 @@ export const settingsEditSchema = object({
 /** Before anything is said. */
 export const FIRST_SETTINGS: Settings = {
   ...{ school: 'shadow', place: null, guessFirst: false, correctGuesses: false },
+  correctJudgements: false,
   ...{ scheme: 'day', leastChance: 0.5, steadiness: 1 }
 };

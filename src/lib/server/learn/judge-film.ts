@@ -8,7 +8,7 @@ import type { Pair } from '#core/log/pair.ts';
 import { brightestToday } from '#core/sky/brightest.ts';
 import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
-import { judgedFramesOf, judgedStatesOf, observationsOf } from './judged.ts';
+import { judgedFramesOf, judgedStatesOf, judgingEye, observationsOf } from './judged.ts';
 import { explainedOf } from './learning.ts';
 
 /** More frames than these tell little more of a hand. */
@@ -54,6 +54,8 @@ export function judgeFilm(s: Repositories, load: Load, pair: Pair, nowMs: number
       outliers: learned.outliers.map((o) => ({ ...o, label: numberOf.get(o.frameId) ?? '' })),
       lastRoll: states.length > 0 ? lastRollWith(taken, learned.camera) : null
     },
+    /** How tones that were judged are corrected; null = they are not. */
+    judging: judgingEye(s),
     /** How still this person holds, by the frames judged last of films on which every one was. */
     hand: learnSteadiness(
       judgedFramesOf(s, s.judgements.ofWholeFilms(MOST_HELD)).flatMap((j) => heldOf(j) ?? [])

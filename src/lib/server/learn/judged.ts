@@ -2,6 +2,8 @@
 // the frame, its judgement or its film's development changed.
 import { giveLine, lineOf, readingsOf, type Observation } from '#core/learn/bias.ts';
 import { observationOf, type JudgedFrame } from '#core/learn/observe.ts';
+import type { PrintEye } from '#core/learn/print-eye.ts';
+import { printEyeOf } from '#core/practice/exercise.ts';
 import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
 import type { KeptObservation } from './observations.ts';
@@ -24,7 +26,17 @@ export function judgedFramesOf(store: Repositories, frameIds: readonly string[])
  */
 export function judgedStatesOf(store: Repositories, cameraId: string) {
   const rebuilt = store.revisions.ofCamera(cameraId).findLast((r) => r.what === 'rebuilt')?.revision ?? 0;
-  return store.judgements.statesOf(cameraId).filter((s) => s.cameraRevision >= rebuilt);
+  const states = store.judgements.statesOf(cameraId).filter((s) => s.cameraRevision >= rebuilt);
+  const eye = judgingEye(store);
+  if (!eye) return states;
+  // what was worked out with another eye is not what it says now
+  const by = ` ${eye.biasStops.toFixed(3)} ${eye.sdStops}`;
+  return states.map((s) => ({ ...s, state: s.state + by }));
+}
+
+/** How the person judges prints, where that is to be corrected; null = as they say. */
+export function judgingEye(store: Pick<Repositories, 'settings' | 'exercises'>): PrintEye | null {
+  return store.settings.read().correctJudgements ? printEyeOf(store.exercises.list()) : null;
 }
 
 /** What this process read of the table, by database and frame: the same observation is the same object as long as it is so. */
@@ -92,7 +104,8 @@ function keep(
     store,
     stale.map((s) => s.frameId)
   );
-  const observations = new Map(judged.map((j) => [j.frame.id, observationOf(j)]));
+  const eye = judgingEye(store);
+  const observations = new Map(judged.map((j) => [j.frame.id, observationOf(j, eye)]));
   const kept = stale.map(({ frameId, state }) => ({
     ...{ frameId, state },
     observation: observations.get(frameId) ?? null

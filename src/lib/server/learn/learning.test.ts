@@ -8,7 +8,7 @@ import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { frameRepository } from '../log/frames.ts';
 import { repositoriesOf } from '../repositories.ts';
-import { keepLines, observationsOf } from './judged.ts';
+import { judgingEye, keepLines, observationsOf } from './judged.ts';
 import { judgementRepository } from './judgements.ts';
 
 function demo() {
@@ -54,6 +54,35 @@ describe('judgements', () => {
     judgements.note('demo-marigold', change);
     judgements.note('demo-marigold', { ...change, fromStops: 0.5, toStops: 0, frames: 0 });
     expect(judgements.history('demo-marigold').map((c) => c.toStops)).toEqual([0, 0.5]);
+  });
+});
+
+describe('judged prints by the person’s eye', () => {
+  test('are corrected while that is asked for, and as they were called again after', () => {
+    const { db, judgements } = demo();
+    const store = repositoriesOf(db);
+    judgements.put(judgement('demo-load-pebble-1'));
+    const seen = () =>
+      observationsOf(store, 'demo-pebble').find((o) => o.frameId === 'demo-load-pebble-1')?.seen;
+    const plain = seen();
+    for (let i = 0; i < 30; i++)
+      store.exercises.put({
+        ...{ kind: 'drill', id: `p${i}`, at: NOON, drill: 'print', group: 'sharp', seed: i },
+        ...{ errorStops: 1, right: false, seconds: 4 }
+      });
+    expect(seen()).toEqual(plain);
+    store.settings.change({ correctJudgements: true });
+    const eye = judgingEye(store);
+    expect(eye?.biasStops).toBeGreaterThan(0.6);
+    const by = eye?.biasStops ?? 0;
+    const corrected = seen();
+    if (plain?.kind === 'near' && corrected?.kind === 'near')
+      expect(corrected.stops).toBeCloseTo(plain.stops - by, 9);
+    else if (plain?.kind === 'between' && corrected?.kind === 'between')
+      expect([corrected.lo, corrected.hi]).toEqual([plain.lo - by, plain.hi - by]);
+    else throw new Error('two kinds of seeing');
+    store.settings.change({ correctJudgements: false });
+    expect(seen()).toEqual(plain);
   });
 });
 

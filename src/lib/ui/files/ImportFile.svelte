@@ -78,7 +78,7 @@
     <div class="view" role="status">
       {#if view.state === 'reading'}
         <p><b>{view.lines} lines read</b> …</p>
-        <progress></progress>
+        <progress class="progress w-full" aria-label="Reading the file"></progress>
       {:else if view.state === 'done'}
         <p><b>All of it is in the log.</b></p>
       {:else if view.state === 'refused'}

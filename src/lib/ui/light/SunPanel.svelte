@@ -1,5 +1,6 @@
 <!-- Light from sun, moon and sky at a place and moment, and how it will go on. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { TOLD_SKIES } from '#core/sky/illuminance.ts';
   import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
   import { timeText, zoneHere } from '#core/sky/zone.ts';
@@ -32,9 +33,13 @@
 
   // the light follows what is entered; while something is missing the last good one stays
   $effect(() => {
-    if (!draft.way) return;
-    current.planned = draft.way;
-    onlight(choiceFromSun(draft.way));
+    const { way } = draft;
+    // whatever else whoever takes the light looks at: only what is entered makes it a new one
+    if (way)
+      untrack(() => {
+        current.planned = way;
+        onlight(choiceFromSun(way));
+      });
   });
 
   function move(next: NamedPlace): void {

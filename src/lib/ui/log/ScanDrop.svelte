@@ -56,7 +56,7 @@
     <div class="flex flex-wrap items-center gap-y-2 gap-x-4" role="status">
       <b>{there} of {uploads.list.length} here</b>
       <progress
-        class="flex-1 min-w-30 h-3.5 [accent-color:var(--ink)]"
+        class="progress flex-1 min-w-30"
         value={uploads.list.reduce((sum, u) => sum + u.share, 0)}
         max={uploads.list.length}>{there} of {uploads.list.length}</progress
       >

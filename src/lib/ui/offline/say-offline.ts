@@ -69,6 +69,7 @@ function sayOuting({ name, date, stops }: Outing): string {
 const SETTING_WORDS: Readonly<Record<string, string>> = {
   ...{ school: 'the school of reading light', place: 'the place', guessFirst: 'guessing first' },
   correctGuesses: 'correcting guesses',
+  correctJudgements: 'correcting judged prints',
   ...{ scheme: 'the look', leastChance: 'the chance to stop at' }
 };
 const saySetting = (name: string): string => SETTING_WORDS[name] ?? name;

@@ -116,7 +116,10 @@
       {/if}
       {#if graded}
         <div class="grid gap-1.5 leading-snug" role="status" data-testid="graded" data-right={graded.right}>
-          <p><b>{sayGraded(question, graded)}</b> {sayTruth(question, camera)}</p>
+          <p>
+            <b>{sayGraded(question, graded)}</b>
+            {graded.right && question.asks.kind === 'one-of' ? '' : sayTruth(question, camera)}
+          </p>
           {#if sayWhy(question) !== ''}<p>{sayWhy(question)}</p>{/if}
         </div>
         <button

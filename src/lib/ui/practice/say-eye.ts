@@ -1,5 +1,6 @@
 // A person's eye in words.
 import type { Eye, EyeInGroup } from '#core/learn/eye.ts';
+import type { PrintEye } from '#core/learn/print-eye.ts';
 import type { ByRecord } from '#core/ways/choice.ts';
 import { formatThirds, roundToThird } from '#core/units/stops.ts';
 import { GROUP_WORDS } from './scene-words.ts';
@@ -35,4 +36,13 @@ export function sayCorrection({ biasStops, sdStops }: NonNullable<ByRecord['eye'
       ? 'left as you called it'
       : `${formatThirds(biasStops)} ${biasStops > 0 ? 'darker' : 'brighter'} than you called it`;
   return `By your own record: ${by}, give or take ${formatThirds(sdStops)}.`;
+}
+
+/** What judged tones are corrected by, beside them. */
+export function sayJudging({ biasStops, sdStops }: PrintEye): string {
+  const by =
+    roundToThird(biasStops) === 0
+      ? 'left as you call them'
+      : `read ${formatThirds(biasStops)} ${biasStops > 0 ? 'darker' : 'lighter'} than you call them`;
+  return `By your drills, tones are ${by}, each give or take ${formatThirds(sdStops)}.`;
 }

@@ -34,7 +34,7 @@
 </div>
 {#if drills.question}
   <progress
-    class="mb-3 h-1.5 w-full accent-(--accent)"
+    class="progress mb-3 h-1.5 w-full"
     aria-label="Time of this round"
     max={ROUND_SECONDS}
     value={Math.min(ROUND_SECONDS, drills.spent)}

@@ -2,14 +2,14 @@
   import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { onMount } from 'svelte';
   import { learnEye } from '#core/learn/eye.ts';
-  import { exerciseRead } from '#core/practice/exercise.ts';
+  import { exerciseRead, printEyeOf } from '#core/practice/exercise.ts';
   import { schoolSd } from '#core/ways/light-group.ts';
   import { formatSignedThirds, formatThirds } from '#core/units/stops.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
   import { changeSettings } from '#ui/offline/remember.ts';
   import EyeChart from '#ui/practice/EyeChart.svelte';
-  import { sayEye, sayEyeIn } from '#ui/practice/say-eye.ts';
+  import { sayEye, sayEyeIn, sayJudging } from '#ui/practice/say-eye.ts';
   import { GROUP_WORDS } from '#ui/practice/scene-words.ts';
 
   const current = useCurrent();
@@ -35,6 +35,11 @@
   const errorsOf = (of: typeof prints): readonly number[] =>
     of.flatMap((e) => (e.kind === 'drill' && e.errorStops !== null ? [e.errorStops] : []));
 
+  const judging = $derived(printEyeOf(exercises));
+  function judgeBy(on: boolean): void {
+    void changeSettings({ correctJudgements: on }, current.settings);
+    current.settings = { ...current.settings, correctJudgements: on };
+  }
   function use(on: boolean): void {
     void changeSettings({ correctGuesses: on }, current.settings);
     current.settings = { ...current.settings, correctGuesses: on };
@@ -110,6 +115,19 @@
       </p>
     {/if}
   {/each}
+  {#if judging}
+    <Switch
+      checked={current.settings.correctJudgements}
+      onCheckedChange={({ checked }: { checked: boolean }) => judgeBy(checked)}
+    >
+      <Switch.Control><Switch.Thumb /></Switch.Control>
+      <Switch.Label>Correct the tones I judge by my drills</Switch.Label>
+      <Switch.HiddenInput />
+    </Switch>
+    <p class="soft leading-snug">
+      {sayJudging(judging)} What a camera is found to do changes with it; words like “too dark” stay.
+    </p>
+  {/if}
   <p class="soft leading-snug">
     How steady your hand is, is learned from frames judged for sharpness:
     <a class="inline-grid min-h-11 content-center underline" href="/log/judge">Judge</a>.

@@ -5,7 +5,7 @@ import type { PageServerLoad } from './$types';
 
 const NOTHING = {
   ...{ pair: null, films: {}, frames: [], judgements: [], scans: [] },
-  ...{ explained: [], says: null, hand: null, history: [], plan: [], minutes: null }
+  ...{ explained: [], says: null, hand: null, judging: null, history: [], plan: [], minutes: null }
 };
 
 /** The frames of one film to be judged, and what all judged frames of its camera say about it. */

@@ -5,6 +5,7 @@
   import { judgeFrame, unjudgeFrame } from '#ui/api.ts';
   import CameraSays from '#ui/learn/CameraSays.svelte';
   import HandSays from '#ui/learn/HandSays.svelte';
+  import JudgingEye from '#ui/learn/JudgingEye.svelte';
   import JudgeFrame from '#ui/learn/JudgeFrame.svelte';
   import PaperSays from '#ui/learn/PaperSays.svelte';
   import TestRoll from '#ui/learn/TestRoll.svelte';
@@ -103,6 +104,7 @@
       />
     {/key}
     <div class="grid gap-5 [align-content:start]">
+      {#if data.judging}<JudgingEye eye={data.judging} />{/if}
       {#if data.says}
         <CameraSays
           camera={data.pair.camera}

@@ -95,7 +95,7 @@
 >
 {#if trouble !== ''}<p role="alert">{trouble}</p>{/if}
 {#if progress !== null}
-  <progress class="w-full" value={progress} aria-label="Reading the table"></progress>
+  <progress class="progress w-full" value={progress} aria-label="Reading the table"></progress>
 {/if}
 {#if found && 'problem' in found}<p role="alert">{PROBLEMS[found.problem]}</p>{/if}
 {#if found && 'trace' in found}
