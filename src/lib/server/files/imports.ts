@@ -66,6 +66,10 @@ class Job {
     this.faultCount += 1;
     if (this.faults.length < TOLD) this.faults.push({ line, why });
   }
+  /** Lines that are new. */
+  fresh(): number {
+    return Object.values(this.counts).reduce((sum, { fresh }) => sum + fresh, 0);
+  }
   count(kind: RecordKind, as: 'fresh' | 'here'): void {
     const counts = (this.counts[kind] ??= { fresh: 0, here: 0 });
     counts[as] += 1;
@@ -87,14 +91,23 @@ class Job {
 /** The imports of a store. @param folder where files wait, emptied at the start */
 export function importJobs(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
   const stage = staging(db);
-  const files = stagedScans(folder, intake);
   let job: Job | null = null;
-  const path = join(folder, 'file');
+  /** Each import waits in a folder of its own: one that is broken off takes nothing of another along. */
+  const folderOf = ({ id }: Job): string => join(folder, id);
+  const pathOf = (own: Job): string => join(folderOf(own), 'file');
+  const scansOf = (own: Job) => stagedScans(folderOf(own), intake);
 
-  function reset(): void {
-    stage.clear();
-    rmSync(folder, { recursive: true, force: true });
-    mkdirSync(folder, { recursive: true });
+  /** Clears an import's files away, and what is staged where that is its own. */
+  function drop(own: Job): void {
+    if (job === own) stage.clear();
+    rmSync(folderOf(own), { recursive: true, force: true });
+  }
+
+  /** What stands against an import is told; nothing of it stays. */
+  function refuseAll(own: Job, faults: readonly string[]): void {
+    for (const fault of faults) own.refuse(0, fault);
+    own.state = 'refused';
+    drop(own);
   }
 
   function stageRecord(own: Job, line: number, record: ArchiveRecord, withScans: boolean): void {
@@ -109,6 +122,8 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       if (own.state !== 'reading') return;
       // some lines as one, then whoever waits for the server has a turn
       for (let from = 0; from < piece.length; from += PIECE) {
+        // another one was sent meanwhile: what is staged is its
+        if (own.state !== 'reading') return;
         stage.together(() => {
           for (const text of piece.slice(from, from + PIECE)) {
             own.lines += 1;
@@ -131,16 +146,17 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
     }
     if (!own.headed) own.refuse(1, 'The file is empty.');
     if (scanNames && own.faultCount === 0)
-      for (const fault of await files.look(stage.scans(), scanNames)) own.refuse(0, fault);
+      for (const fault of await scansOf(own).look(stage.scans(), scanNames)) own.refuse(0, fault);
   }
 
   async function readFileOf(own: Job): Promise<void> {
+    const path = pathOf(own);
     const kind = await kindOfFile(path);
     if (kind === 'empty') own.refuse(1, 'The file is empty.');
     else if (kind === 'utf-16') own.refuse(1, 'The file is UTF-16 or no text at all. Save it as UTF-8.');
     else if (kind === 'zip') {
-      const unpacked = await unpack(path, folder);
-      if (unpacked.ok) await readArchive(own, join(folder, LINES_NAME), unpacked.value);
+      const unpacked = await unpack(path, folderOf(own));
+      if (unpacked.ok) await readArchive(own, join(folderOf(own), LINES_NAME), unpacked.value);
       else own.refuse(1, unpacked.error);
     } else if (kind === 'archive') await readArchive(own, path, null);
     else {
@@ -161,16 +177,14 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       else own.refuse(own.lines + 1, error instanceof Error ? `${error.message}.` : 'not readable');
     }
     own.settle();
-    if (own.state === 'refused') reset();
+    if (own.state === 'refused') drop(own);
   }
 
   return {
-    /** Takes a file in and begins to read it; an import before it that was not taken is dropped. @returns null when it is too large */
+    /** Takes a file in and begins to read it; once it is here, an import before it that was not taken is dropped. @returns null when it is too large */
     start: async (name: string, body: AsyncIterable<Uint8Array>): Promise<ImportView | null> => {
-      if (job?.state === 'reading') job.state = 'cancelled';
-      reset();
       const own = new Job(name);
-      job = own;
+      mkdirSync(folderOf(own), { recursive: true });
       let bytes = 0;
       const counted = new Transform({
         transform(chunk: Buffer, _encoding, done) {
@@ -179,12 +193,18 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
         }
       });
       try {
-        await pipeline(Readable.from(body), counted, createWriteStream(path));
+        await pipeline(Readable.from(body), counted, createWriteStream(pathOf(own)));
       } catch (error) {
-        reset();
+        drop(own);
         if (error instanceof RangeError) return null;
         throw error;
       }
+      if (job) {
+        if (job.state !== 'done') job.state = 'cancelled';
+        drop(job);
+      }
+      stage.clear();
+      job = own;
       void read(own);
       return own.view();
     },
@@ -207,24 +227,30 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       if (own.state === 'refused') stage.clear();
       return own.view();
     },
-    /** Everything goes in, or nothing. @returns false when nothing is ready */
-    take: (id: string): boolean => {
-      if (job?.id !== id || job.state !== 'ready') return false;
-      const undo = files.moveIn(stage.scans());
+    /** Everything goes in, or nothing, and then it is told what stands against it. @returns null when nothing is ready */
+    take: (id: string): ImportView | null => {
+      const own = job?.id === id ? job : null;
+      if (own?.state !== 'ready') return null;
+      const against = stage.against(own.fresh());
+      if (against.length > 0) {
+        refuseAll(own, against);
+        return own.view();
+      }
+      const undo = scansOf(own).moveIn(stage.scans());
       try {
         stage.take();
       } catch (error) {
         undo();
         throw error;
       }
-      job.state = 'done';
-      reset();
-      return true;
+      own.state = 'done';
+      drop(own);
+      return own.view();
     },
     cancel: (id: string): boolean => {
       if (job?.id !== id || job.state === 'done') return false;
       job.state = 'cancelled';
-      reset();
+      drop(job);
       return true;
     },
     /** Clears away what was cut off when the server last stopped. */

@@ -152,7 +152,50 @@ export function staging(db: Database) {
     clear();
   });
 
+  /** Rows of a table that are staged. */
+  const counted = ['staged', 'staged_frame', 'staged_judgement'].map((t) =>
+    db.prepare<[], { readonly n: number }>(`select count(*) as n from ${t}`)
+  );
+  const everyBody = bodies('true');
+  const takenMeanwhile = db.prepare<[], { readonly number: number }>(
+    `select staged_frame.number from staged_frame
+     join frame on frame.load_id = staged_frame.load_id and frame.number = staged_frame.number
+     where frame.deleted_at is null and staged_frame.deleted_at is null limit 20`
+  );
+  const judgedMeanwhile = db.prepare<[], { readonly number: number }>(
+    `select frame.number from staged_judgement
+     join judgement on judgement.frame_id = staged_judgement.frame_id
+     join frame on frame.id = judgement.frame_id limit 20`
+  );
+  const cameMeanwhile = db.prepare<[], { readonly number: number }>(
+    'select frame.number from staged_frame join frame on frame.id = staged_frame.id limit 20'
+  );
+
+  /** What stands against what is staged by now. @param fresh how many lines were staged */
+  function against(fresh: number): readonly string[] {
+    const staged = counted.reduce((sum, count) => sum + (count.get()?.n ?? 0), 0);
+    if (staged !== fresh)
+      return [
+        'What was read of the file is not all there any more: another program cleared it away. Send the file again.'
+      ];
+    const frames = [
+      ...takenMeanwhile.all().map(({ number }) => `Frame ${number} of its film was logged here meanwhile.`),
+      ...cameMeanwhile.all().map(({ number }) => `Frame ${number} came in another way meanwhile.`),
+      ...judgedMeanwhile.all().map(({ number }) => `Frame ${number} was judged here meanwhile.`)
+    ];
+    const others = everyBody.all().flatMap(({ body }) => {
+      const read = readRecord(body);
+      if (!read.ok) return [read.error];
+      const { table, id } = nameOf(read.value);
+      if (known(table, id)) return [`The ${WORDS[table] ?? table} “${id}” came in another way meanwhile.`];
+      const why = faultOf(read.value);
+      return why === null ? [] : [`The ${WORDS[table] ?? table} “${id}”: ${why}.`];
+    });
+    return [...frames, ...others].slice(0, 20);
+  }
+
   return {
+    against,
     /** Checks a record and keeps it until {@link take}. */
     add: (line: number, record: ArchiveRecord): Staged => {
       const { table, id } = nameOf(record);

@@ -3,9 +3,10 @@ import { noImport } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
 
-/** Everything of an import goes in, or nothing. */
+/** Everything of an import goes in, or nothing: its state says which, and its faults why. */
 export const POST: RequestHandler = ({ params }) => {
-  if (!store().imports.take(params.id)) return noImport();
-  store().learner.look();
-  return json(store().imports.find(params.id));
+  const view = store().imports.take(params.id);
+  if (!view) return noImport();
+  if (view.state === 'done') store().learner.look();
+  return json(view);
 };
