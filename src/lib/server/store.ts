@@ -1,10 +1,12 @@
 // The one open database of the running server, with its repositories and the rules over them.
-import { join } from 'node:path';
+import { mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { moment, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { gateOf } from './access/gate.ts';
 import { passcodes } from './access/passcode.ts';
 import { readConfig } from './config.ts';
+import { holdLock } from './database/lock.ts';
 import { openDatabase } from './database/open.ts';
 import { seedDemo } from './demo/seed.ts';
 import { archiveLines } from './files/export-rows.ts';
@@ -26,6 +28,8 @@ export function serverNow(): Moment {
 
 function openStore() {
   const config = readConfig(process.env);
+  mkdirSync(dirname(config.databasePath), { recursive: true });
+  const lock = holdLock(config.databasePath, `process ${process.pid}, port ${process.env['PORT'] ?? '?'}`);
   const db = openDatabase(config.databasePath);
   if (config.demo) seedDemo(db);
   // opened when first asked: most days begin with the place of the last one
@@ -63,6 +67,7 @@ function openStore() {
       learning.stop();
       places?.close();
       db.close();
+      lock.release();
     }
   };
 }

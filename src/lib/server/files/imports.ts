@@ -66,6 +66,10 @@ class Job {
     this.faultCount += 1;
     if (this.faults.length < TOLD) this.faults.push({ line, why });
   }
+  /** Asked anew each time: another import may have taken its place. */
+  isReading(): boolean {
+    return this.state === 'reading';
+  }
   /** Lines that are new. */
   fresh(): number {
     return Object.values(this.counts).reduce((sum, { fresh }) => sum + fresh, 0);
@@ -119,11 +123,11 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
 
   async function readArchive(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {
     for await (const piece of linesOf(lines)) {
-      if (own.state !== 'reading') return;
+      if (!own.isReading()) return;
       // some lines as one, then whoever waits for the server has a turn
       for (let from = 0; from < piece.length; from += PIECE) {
         // another one was sent meanwhile: what is staged is its
-        if (own.state !== 'reading') return;
+        if (!own.isReading()) return;
         stage.together(() => {
           for (const text of piece.slice(from, from + PIECE)) {
             own.lines += 1;
