@@ -10,6 +10,7 @@ export const csvMappingSchema = object({
     number: column().min(1, 'Say which column holds the frame’s number.').required(),
     ...{ date: column(), time: column() },
     light: column(),
+    ...{ zone: column(), aperture: column(), shutter: column() },
     ...{ guess: column(), set: column(), held: column(), heard: column(), place: column() },
     ...{ subject: column(), reason: column(), tags: column(), note: column() }
   }).required()

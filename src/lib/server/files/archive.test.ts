@@ -332,12 +332,17 @@ describe('the archive', () => {
     expect(judgementRepository(to.db).find('frame-of-old')).toMatchObject({ outcome: { stops: 1 } });
   });
 
-  test('UTF-16 and other encodings are refused', async () => {
+  test('a CSV is read as UTF-16 and Windows-1252 too; an archive is UTF-8, and what is no text is refused', async () => {
     const to = home(false);
-    const wide = await bring(to, Buffer.from('\uFEFFnumber,light\n1,12', 'utf16le'), 'frames.csv');
-    expect(wide.faults[0]?.why).toMatch(/UTF-16/);
-    const latin = await bring(to, Buffer.from('number,light,note\n1,12,caf\xe9', 'latin1'), 'frames.csv');
-    expect(latin.faults[0]?.why).toMatch(/no UTF-8/);
+    const wide = await bring(to, Buffer.from('\uFEFFnumber,light,note\n1,12,Grüße\n', 'utf16le'), 'a.csv');
+    expect(wide.state).toBe('mapping');
+    expect(wide.csv?.sample[0]).toEqual({ number: '1', light: '12', note: 'Grüße' });
+    const latin = await bring(to, Buffer.from('number,light,note\n1,12,Gr\xfc\xdfe\n', 'latin1'), 'a.csv');
+    expect(latin.csv?.sample[0]?.['note']).toBe('Grüße');
+    const archive = await bring(to, Buffer.from(`\uFEFF${textOf(to.db)}`, 'utf16le'));
+    expect(archive.faults[0]?.why).toBe('An archive is UTF-8. Save the file as UTF-8.');
+    const none = await bring(to, Buffer.from([1, 0, 2, 0, 3]));
+    expect(none.faults[0]?.why).toMatch(/^The file is no text/);
   });
 
   test('an import is dropped, and another takes its place', async () => {

@@ -1,10 +1,8 @@
 // A time that was heard comes back from a column of seconds as it went out.
 import { expect, test } from 'vitest';
-import { cameraWith, fixed } from '#core/error/pairs.test.fixtures.ts';
 import { parseShutter } from '#core/units/shutter.ts';
 import { likelyMapping, textsOfRow } from './csv.ts';
 
-const CAMERA = cameraWith([fixed('aperture', 'f/8', 8)]);
 test.each([
   ['heard s', '4', 4],
   ['heard s', '0.5', 0.5],
@@ -14,7 +12,7 @@ test.each([
   ['heard', 'about 2s', 2]
 ])('%s %s is %d s', (header, cell, seconds) => {
   const mapping = likelyMapping(['number', header]);
-  const { heard = '' } = textsOfRow({ number: '1', [header]: cell }, mapping, CAMERA);
+  const { heard = '' } = textsOfRow({ number: '1', [header]: cell }, mapping, '', {});
   const read = parseShutter(heard.replace(/^about /, ''));
   expect(read.ok && read.value.seconds).toBeCloseTo(seconds, 6);
 });

@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import { borderExtras, marksOf } from '#core/log/border-note.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Frame } from '#core/log/frame.ts';
-import { positionsOf, type Camera } from '#core/camera/camera.ts';
+import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 
 /** Columns that are written, in their order. */
@@ -37,7 +37,9 @@ export const CSV_COLUMNS = [
     'bracket',
     'also',
     'heard sd',
-    'grade'
+    'grade',
+    'guess LV',
+    'guess sd'
   ]
 ] as const;
 
@@ -79,7 +81,8 @@ export function* csvLines(frames: Iterable<CsvFrame>): Generator<string> {
       ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
       ...[about.subject, about.reason, about.tags.join(', '), note],
       ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
-      ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? '']
+      ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? ''],
+      ...[told(frame.guess?.lv), told(frame.guess?.sdStops)]
     ];
     yield Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
   }
@@ -93,7 +96,10 @@ export const CSV_FIELDS = [
     'time',
     'light',
     'guess',
+    'zone',
     'set',
+    'aperture',
+    'shutter',
     'held',
     'heard',
     'place',
@@ -118,8 +124,11 @@ export function likelyMapping(headers: readonly string[]): CsvMapping {
     date: find('date', 'day', 'taken at (utc)', 'taken', 'when'),
     time: find('time', 'hour', 'clock'),
     light: find('light', 'light lv', 'lv', 'ev', 'reading', 'scene'),
-    guess: find('guess', 'guessed'),
+    guess: find('guess', 'guessed', 'guess lv'),
+    zone: find('zone', 'time zone', 'timezone'),
     set: find('set', 'setting', 'settings', 'marks'),
+    aperture: find('aperture', 'f-stop', 'f', 'fnumber', 'f-number', 'f number', 'stop'),
+    shutter: find('shutter', 'shutter speed', 'speed', 'exposure time', 'exposure'),
     held: find('held s', 'held', 'seconds'),
     heard: find('heard s', 'heard'),
     place: find('place', 'where'),
@@ -164,36 +173,50 @@ export function readCsv(text: string): CsvTable {
   };
 }
 
-/** The texts of the form that writes a frame up, from a row. Marks are told by name, control by control. */
+/** A bare number in a column of light is an LV. */
+const lvOf = (text: string): string => (/^[-−+]?\d+([.,]\d+)?$/.test(text) ? `LV ${text}` : text);
+
+/** A moment with its offset, as it is written out: UTC. */
+const WITH_OFFSET = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
+
+/** What a row holds for a field; '' = nothing. */
+export function cellOf(
+  cells: Readonly<Record<string, string>>,
+  mapping: CsvMapping,
+  field: CsvField
+): string {
+  return mapping[field] === '' ? '' : (cells[mapping[field]] ?? '');
+}
+
+/** The moment of a row that is told with its offset, milliseconds since 1970; null = it is told by a clock. */
+export function momentOfRow(cells: Readonly<Record<string, string>>, mapping: CsvMapping): number | null {
+  const text = cellOf(cells, mapping, 'date').trim();
+  return WITH_OFFSET.test(text) ? Date.parse(text) : null;
+}
+
+/**
+ * The texts of the form that writes a frame up, from a row.
+ * @param day the day of the row, as the form takes it @param set where its controls stood, by id
+ */
 export function textsOfRow(
   cells: Readonly<Record<string, string>>,
   mapping: CsvMapping,
-  camera: Camera
+  day: string,
+  set: Readonly<Record<string, number>>
 ): Readonly<Record<string, string>> {
-  const of = (field: CsvField): string => (mapping[field] === '' ? '' : (cells[mapping[field]] ?? ''));
-  const [day = '', clock = ''] = of('date').split(/[T ]/);
-  const marks = of('set')
-    .split(/\s*[·;|]\s*/)
-    .map((m) => m.toLowerCase());
-  const light = of('light');
-  const set = camera.controls.flatMap((control) => {
-    const at = positionsOf(control).findIndex((p) => marks.includes(p.mark.toLowerCase()));
-    return at === -1 ? [] : [[`set-${control.id}`, String(at)] as const];
-  });
+  const of = (field: CsvField): string => cellOf(cells, mapping, field);
+  const [date = '', ...clock] = day.trim().split(/[T ]/);
+  // what follows a day written as numbers is its time; "28 Nov" is all day
+  const isSplit = /^\d{4}-/.test(day.trim());
   return {
-    ...{ number: of('number'), date: day, time: of('time') === '' ? clock.slice(0, 5) : of('time') },
-    // a bare number in a column of light is an LV
-    light: /^[-−+]?\d+([.,]\d+)?$/.test(light) ? `LV ${light}` : light,
-    ...{
-      guess: of('guess'),
-      held: of('held'),
-      // a column of seconds holds seconds: 4 is no quarter
-      heard: /\bs$/.test(mapping.heard) && /\d$/.test(of('heard')) ? `${of('heard')}s` : of('heard'),
-      place: of('place'),
-      subject: of('subject'),
-      reason: of('reason')
-    },
+    number: of('number'),
+    ...{ date: isSplit ? date : day, time: of('time') === '' && isSplit ? clock.join(' ') : of('time') },
+    light: lvOf(of('light')),
+    ...{ guess: lvOf(of('guess')), held: of('held') },
+    // a column of seconds holds seconds: 4 is no quarter
+    heard: /\bs$/.test(mapping.heard) && /\d$/.test(of('heard')) ? `${of('heard')}s` : of('heard'),
+    ...{ place: of('place'), subject: of('subject'), reason: of('reason') },
     ...{ tags: of('tags'), note: of('note') },
-    ...Object.fromEntries(set)
+    ...Object.fromEntries(Object.entries(set).map(([id, at]) => [`set-${id}`, String(at)]))
   };
 }

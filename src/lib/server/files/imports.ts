@@ -7,14 +7,18 @@ import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
 import { readHeader, readRecord, type ArchiveRecord, type RecordKind } from '#schema/files/archive.ts';
+import { wallClock } from '#core/sky/wall-clock.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { fromVersionOne, type Upgrade } from '#schema/files/older-archives.ts';
 import type { scanIntake } from '../scans/intake.ts';
 import { likelyMapping, readCsv, type CsvMapping, type CsvTable } from './csv.ts';
-import { stagedRow, type CsvTarget } from './csv-rows.ts';
+import { frameOfRow, readingOf, untoldControls, type CsvTarget } from './csv-rows.ts';
+import { marksLine } from '#core/log/border-note.ts';
+import type { Frame } from '#core/log/frame.ts';
+import { sayLight } from './say-row.ts';
 import { stagedScans } from './scan-files.ts';
 import { staging } from './staging.ts';
-import { kindOfFile, linesOf } from './text-file.ts';
+import { decoded, isMarkedUtf16, kindOfFile, linesOf } from './text-file.ts';
 import { LINES_NAME, unpack } from './unzip.ts';
 
 /** Largest file that is taken, bytes. */
@@ -43,7 +47,28 @@ export interface ImportView {
     readonly headers: readonly string[];
     readonly mapping: CsvMapping;
     readonly sample: readonly Readonly<Record<string, string>>[];
+    /** Frames as they were read, the first of them; empty until the columns are said. */
+    readonly read: readonly ReadRow[];
+    /** Controls of which the file tells nothing: their first place is noted. */
+    readonly untold: readonly string[];
   } | null;
+}
+
+/** A row as it was read. */
+export interface ReadRow {
+  readonly line: number;
+  readonly number: number;
+  /** YYYY-MM-DD HH:MM by its own clock. */
+  readonly taken: string;
+  readonly set: string;
+  readonly light: string;
+}
+/** Rows told as they were read. */
+const SHOWN = 200;
+
+function rowOf(line: number, { number, takenAt, set, light }: Frame): ReadRow {
+  const { date, time } = wallClock(Date.parse(takenAt.at), takenAt.zone);
+  return { line, number, taken: `${date} ${time}`, set: marksLine(set), light: sayLight(light) };
 }
 
 class Job {
@@ -55,6 +80,8 @@ class Job {
   faults: { line: number; why: string }[] = [];
   faultCount = 0;
   table: CsvTable | null = null;
+  read: ReadRow[] = [];
+  untold: readonly string[] = [];
   /** Whether the first line was read. */
   headed = false;
   /** Brings lines of an older version to the form of today. */
@@ -86,7 +113,8 @@ class Job {
     const csv = table && {
       headers: table.headers,
       mapping: likelyMapping(table.headers),
-      sample: table.rows.slice(0, 3).map((r) => r.cells)
+      sample: table.rows.slice(0, 3).map((r) => r.cells),
+      ...{ read: this.read, untold: this.untold }
     };
     return { id, name, state, lines, counts, faults, faultCount, csv };
   }
@@ -157,14 +185,24 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
     const path = pathOf(own);
     const kind = await kindOfFile(path);
     if (kind === 'empty') own.refuse(1, 'The file is empty.');
-    else if (kind === 'utf-16') own.refuse(1, 'The file is UTF-16 or no text at all. Save it as UTF-8.');
+    else if (kind === 'utf-16' && !(await isMarkedUtf16(path)))
+      own.refuse(1, 'The file is no text. A CSV is read as UTF-8, UTF-16 or Windows-1252.');
     else if (kind === 'zip') {
       const unpacked = await unpack(path, folderOf(own));
       if (unpacked.ok) await readArchive(own, join(folderOf(own), LINES_NAME), unpacked.value);
       else own.refuse(1, unpacked.error);
     } else if (kind === 'archive') await readArchive(own, path, null);
     else {
-      const text = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(path));
+      const text = decoded(await readFile(path));
+      if (
+        text
+          .replace(/^\uFEFF/, '')
+          .trimStart()
+          .startsWith('{')
+      ) {
+        own.refuse(1, 'An archive is UTF-8. Save the file as UTF-8.');
+        return;
+      }
       own.table = readCsv(text);
       for (const { line, why } of own.table.faults) own.refuse(line, why);
       own.lines = own.table.rows.length + 1;
@@ -219,12 +257,16 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       const table = own?.table;
       if (!own || !table || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
       stage.clear();
-      [own.counts, own.faults, own.faultCount] = [{}, [], 0];
+      [own.counts, own.faults, own.faultCount, own.read] = [{}, [], 0, []];
+      own.untold = untoldControls(target, mapping);
+      const reading = readingOf(table, mapping);
       stage.together(() => {
         for (const row of table.rows) {
-          const record = stagedRow(row.cells, mapping, target);
-          if (record.ok) stageRecord(own, row.line, record.value, false);
-          else for (const why of record.error) own.refuse(row.line, why);
+          const frame = frameOfRow(row.cells, reading, target);
+          if (frame.ok) {
+            stageRecord(own, row.line, { kind: 'frame', frame: frame.value, deletedAt: null }, false);
+            if (own.read.length < SHOWN) own.read.push(rowOf(row.line, frame.value));
+          } else for (const why of frame.error) own.refuse(row.line, why);
         }
       });
       own.state = own.faultCount > 0 ? 'refused' : 'ready';

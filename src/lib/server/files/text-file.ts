@@ -27,6 +27,36 @@ export async function kindOfFile(path: string): Promise<FileKind> {
   }
 }
 
+/** The letters of 80 to 9F, in order; WHATWG Encoding Standard, index windows-1252. Node.js reads them as ISO 8859-1. */
+const UPPER = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+
+const fromWindows1252 = (bytes: Uint8Array): string =>
+  Buffer.from(bytes)
+    .toString('latin1')
+    .replace(/[\u0080-\u009f]/g, (c) => UPPER[c.charCodeAt(0) - 0x80] ?? c);
+
+/** The text of a small file: UTF-8, UTF-16 by its mark, else Windows-1252, as spreadsheets save it. @param bytes of the file */
+export function decoded(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return fromWindows1252(bytes);
+  }
+}
+
+/** Whether a file begins with the mark of UTF-16. */
+export async function isMarkedUtf16(path: string): Promise<boolean> {
+  const file = await open(path);
+  try {
+    const { buffer } = await file.read(Buffer.alloc(2), 0, 2, 0);
+    return ['fffe', 'feff'].includes(buffer.toString('hex'));
+  } finally {
+    await file.close();
+  }
+}
+
 /** Longest line taken, characters. */
 const LONGEST = 1_000_000;
 

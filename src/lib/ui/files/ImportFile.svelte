@@ -19,8 +19,13 @@
       ['time', 'Time'],
       ['light', 'Light: LV, reading, clue or scene'],
       ['guess', 'Light as guessed'],
+      ['zone', 'Time zone'],
       ['set', 'Marks set'],
+      ['aperture', 'Aperture'],
+      ['shutter', 'Shutter'],
       ['held', 'Held open, seconds'],
+      ['heard', 'Time heard'],
+      ['place', 'Place'],
       ['subject', 'Subject'],
       ['reason', 'Reason'],
       ['tags', 'Tags'],
@@ -153,6 +158,29 @@
         class="btn preset-outlined-surface-950-50"
         onclick={() => void job.map(loadId, mapping)}>Check with these columns</button
       >
+      {#if view.state === 'ready' && view.csv.untold.length > 0}
+        <p>
+          Nothing is told of {view.csv.untold.join(', ')}: the first mark of each is noted. Choose a column
+          for it, or put it right on the frames.
+        </p>
+      {/if}
+      {#if view.state === 'ready' && view.csv.read.length > 0}
+        <div class="overflow-auto max-w-full max-h-80">
+          <table data-testid="read">
+            <caption class="text-left font-semibold">As it was read</caption>
+            <thead><tr><th>Line</th><th>Frame</th><th>Taken</th><th>Set</th><th>Light</th></tr></thead>
+            <tbody>
+              {#each view.csv.read as row (row.line)}
+                <tr
+                  ><td>{row.line}</td><td>{row.number}</td><td>{row.taken}</td><td>{row.set}</td><td
+                    >{row.light}</td
+                  ></tr
+                >
+              {/each}
+            </tbody>
+          </table>
+        </div>
+      {/if}
     {/if}
     <div class="flex gap-2">
       {#if view.state === 'ready' && fresh > 0}

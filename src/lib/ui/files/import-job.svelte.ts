@@ -15,7 +15,15 @@ const viewSchema = object({
   csv: object({
     headers: array(string().defined()).required(),
     mapping: texts(),
-    sample: array(texts()).required()
+    sample: array(texts()).required(),
+    read: array(
+      object({
+        line: number().required(),
+        number: number().required(),
+        ...{ taken: string().defined(), set: string().defined(), light: string().defined() }
+      }).required()
+    ).required(),
+    untold: array(string().defined()).required()
   })
     .nullable()
     .defined()
