@@ -167,6 +167,40 @@ test(
 );
 
 test(
+  'a table of another program: shown row by row as it was read, what is no mark refused by name, taken and undone',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    await page.goto(`${app.url}/log/files`);
+    const field = page.getByLabel(/An archive \(.jsonl\)/);
+    const csv = (aperture: string): Buffer =>
+      Buffer.from(
+        `\uFEFFFrame;Day;Time;Aperture;Shutter;Light;Note\n21;9/12/26;2:15 PM;${aperture};1/60;overcast;Grüße\n`,
+        'utf16le'
+      );
+    const choose = async (aperture: string): Promise<void> => {
+      await field.setInputFiles({ name: 'frames.csv', mimeType: 'text/csv', buffer: csv(aperture) });
+      await page.getByLabel('The frames are on').selectOption({ label: 'Heliodor 64 in Corvane 35' });
+      await page.getByRole('button', { name: 'Check with these columns' }).click();
+    };
+    await choose('f/7.3');
+    await expect(page.getByRole('list', { name: 'Faults' })).toContainText(
+      'Line 2: aperture: “f/7.3” is no mark of'
+    );
+    await choose('f8');
+    const read = page.getByTestId('read').getByRole('row').nth(1);
+    await expect(read).toContainText('2026-09-12 14:15');
+    await expect(read).toContainText(/8.*60/);
+    await expect(page.getByText(/Nothing is told of .*: the first mark/)).toBeVisible();
+    await page.getByRole('button', { name: /^Take all 1 in$/ }).click();
+    await expect(page.getByText('All of it is in the log.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await expect(page.getByText('The frames of that file are in the trash.')).toBeVisible();
+    const bad = await page.request.get(`${app.url}/api/v1/frames.csv?since=yesterday`);
+    expect(bad.status()).toBe(422);
+  }
+);
+
+test(
   'frames are found by one line in the trade’s words, and the films in a list',
   { tag: '@desktop' },
   async ({ shared: app, page }) => {

@@ -120,6 +120,10 @@ const ARCHIVE_OPERATIONS: readonly Operation[] = [
     summary: 'Drops an import'
   },
   {
+    ...{ method: 'post', path: '/imports/{id}/undo', id: 'undo-import', answer: 'any', status: 200 },
+    summary: 'Moves the frames of a CSV that was taken to the trash'
+  },
+  {
     ...{ method: 'post', path: '/imports/{id}/take', id: 'take-import', answer: 'any', status: 200 },
     summary: 'Everything of an import goes in, or nothing'
   }

@@ -81,6 +81,8 @@ class Job {
   faultCount = 0;
   table: CsvTable | null = null;
   read: ReadRow[] = [];
+  /** Frames of a CSV, in the order of their rows. */
+  frameIds: string[] = [];
   untold: readonly string[] = [];
   /** Whether the first line was read. */
   headed = false;
@@ -257,7 +259,7 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       const table = own?.table;
       if (!own || !table || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
       stage.clear();
-      [own.counts, own.faults, own.faultCount, own.read] = [{}, [], 0, []];
+      [own.counts, own.faults, own.faultCount, own.read, own.frameIds] = [{}, [], 0, [], []];
       own.untold = untoldControls(target, mapping);
       const reading = readingOf(table, mapping);
       stage.together(() => {
@@ -265,6 +267,7 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
           const frame = frameOfRow(row.cells, reading, target);
           if (frame.ok) {
             stageRecord(own, row.line, { kind: 'frame', frame: frame.value, deletedAt: null }, false);
+            own.frameIds.push(frame.value.id);
             if (own.read.length < SHOWN) own.read.push(rowOf(row.line, frame.value));
           } else for (const why of frame.error) own.refuse(row.line, why);
         }
@@ -293,6 +296,9 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       drop(own);
       return own.view();
     },
+    /** Frames of a CSV that were taken last; null = nothing of the kind was. */
+    taken: (id: string): readonly string[] | null =>
+      job?.id === id && job.state === 'done' && job.table ? job.frameIds : null,
     cancel: (id: string): boolean => {
       if (job?.id !== id || job.state === 'done') return false;
       job.state = 'cancelled';

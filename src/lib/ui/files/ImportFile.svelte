@@ -56,10 +56,15 @@
     mapping = { ...(job.view?.csv?.mapping ?? {}) };
     loadId = lines[0]?.loadId ?? '';
   }
+  async function undo(): Promise<void> {
+    if (await job.undo()) sayDone('The frames of that file are in the trash.');
+    await invalidateAll();
+  }
   async function take(): Promise<void> {
     const count = fresh;
     if (!(await job.take())) return;
-    sayDone(`${count} new ${count === 1 ? 'line is' : 'lines are'} in the log.`);
+    const words = `${count} new ${count === 1 ? 'line is' : 'lines are'} in the log.`;
+    sayDone(words, view?.csv ? () => void undo() : undefined);
     await invalidateAll();
   }
 </script>

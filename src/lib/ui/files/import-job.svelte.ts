@@ -103,6 +103,13 @@ export class ImportJob {
     return this.view?.state === 'done';
   }
 
+  /** Moves the frames of a CSV that was taken to the trash. @returns whether they are there */
+  async undo(): Promise<boolean> {
+    const answer = await ask(this.#path('/undo'), { method: 'POST' });
+    this.trouble = answer.ok ? '' : answer.error;
+    return answer.ok;
+  }
+
   /** Drops it. */
   async drop(): Promise<void> {
     await ask(this.#path(), { method: 'DELETE' });
