@@ -8,6 +8,8 @@ export interface Config {
   readonly databasePath: string;
   /** The folder of the scans' files. */
   readonly scansPath: string;
+  /** The folder of its copies. */
+  readonly copiesPath: string;
   /** Whether an empty database is filled with the demonstration kit. */
   readonly demo: boolean;
   /** Whether it gets its scans too. */
@@ -32,6 +34,7 @@ const KNOWN = [
   'JUST_ENOUGH_LOCKED',
   'JUST_ENOUGH_NEW_PASSCODE',
   'JUST_ENOUGH_HOSTS',
+  'JUST_ENOUGH_BACKUPS',
   'JUST_ENOUGH_BUILD'
 ] as const;
 const LOOPBACK = ['', 'localhost', '127.0.0.1', '::1', '[::1]'];
@@ -40,6 +43,7 @@ const LOOPBACK = ['', 'localhost', '127.0.0.1', '::1', '[::1]'];
  * Reads the configuration.
  * JUST_ENOUGH_DATA: folder of the database, `data` if not given. JUST_ENOUGH_DEMO: `1` for the demonstration kit, `scans` for
  * it with scans, which take some seconds to draw.
+ * JUST_ENOUGH_BACKUPS: folder of the copies, `copies` in that of the database if not given.
  * JUST_ENOUGH_LOCKED: `1` asks for the passcode. JUST_ENOUGH_NEW_PASSCODE sets it. JUST_ENOUGH_HOSTS: names with commas.
  * JUST_ENOUGH_BUILD: set by the start, changes with every build.
  * @throws {Error} naming an unknown variable or a bad value, with what is accepted
@@ -68,6 +72,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   return {
     databasePath: join(folder === '' ? 'data' : folder, file),
     scansPath: join(folder === '' ? 'data' : folder, demo !== '0' ? 'demo-scans' : 'scans'),
+    copiesPath: copiesPath(env['JUST_ENOUGH_BACKUPS'] ?? '', folder === '' ? 'data' : folder, demo),
     demo: demo !== '0',
     demoScans: demo === 'scans',
     placesPath: join('build', 'places.sqlite'),
@@ -77,4 +82,10 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     newPasscode,
     hosts: [host.toLowerCase(), ...named].filter((name) => name !== '')
   };
+}
+
+/** The demonstration's copies stay apart from one's own. */
+function copiesPath(asked: string, data: string, demo: string): string {
+  if (asked !== '') return demo === '0' ? asked : join(asked, 'demo');
+  return join(data, demo === '0' ? 'copies' : 'demo-copies');
 }

@@ -1,11 +1,13 @@
 // The one open database of the running server, with its repositories and the rules over them.
 import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import type { Database } from 'better-sqlite3';
 import { moment, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { gateOf } from './access/gate.ts';
 import { passcodes } from './access/passcode.ts';
 import { readConfig } from './config.ts';
+import { copiesOf, type Copy } from './copies/copies.ts';
 import { holdLock } from './database/lock.ts';
 import { openDatabase } from './database/open.ts';
 import { seedDemo } from './demo/seed.ts';
@@ -39,6 +41,8 @@ function openStore() {
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
   imports.tidy();
+  const copies = copiesOf(db, config.copiesPath, () => Date.now());
+  const keeping = keepCopies(copies, db);
   const access = passcodes(db, () => Date.now());
   return {
     ...repositories,
@@ -50,6 +54,8 @@ function openStore() {
     learner: learning,
     /** The files of the scans. */
     intake,
+    /** Copies of the database. */
+    copies,
     /** Files that come in. */
     imports,
     /** Everything that is kept, line by line. */
@@ -64,12 +70,45 @@ function openStore() {
     /** What phones did while they were away. */
     changes: phoneChanges(db, serverNow),
     close: (): void => {
+      keeping();
       learning.stop();
       places?.close();
       db.close();
       lock.release();
     }
   };
+}
+
+const [HOUR_MS, FOLD_MS] = [3_600_000, 300_000];
+
+/**
+ * Makes a copy a day, and folds what was written into the one file every few minutes, so that who copies the file has it all.
+ * @returns ends it
+ */
+function keepCopies(copies: ReturnType<typeof copiesOf>, db: Database): () => void {
+  const daily = (): void =>
+    void copies.daily().catch((error: unknown) => console.error('Today’s copy could not be made:', error));
+  const timers = [
+    setInterval(daily, HOUR_MS),
+    setInterval(() => db.pragma('wal_checkpoint(TRUNCATE)'), FOLD_MS)
+  ];
+  for (const timer of timers) timer.unref();
+  daily();
+  return () => {
+    for (const timer of timers) clearInterval(timer);
+  };
+}
+
+/**
+ * Puts a copy in the place of the database, after a copy of how it is now.
+ * @throws {Error} when no copy can be made, or the one is damaged: nothing is changed then
+ */
+export async function bringBack(copy: Copy): Promise<void> {
+  const { copies, config } = store();
+  await copies.make('before-return');
+  closeStore();
+  copies.putInPlace(copy, config.databasePath);
+  store().learner.look();
 }
 
 /** Everything the routes may ask of the database. */

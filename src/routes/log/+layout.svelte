@@ -10,7 +10,8 @@
     ['/log/scans', 'Scans'],
     ['/log/judge', 'Judge'],
     ['/log/numbers', 'Numbers'],
-    ['/log/files', 'Import and export']
+    ['/log/files', 'Import and export'],
+    ['/log/copies', 'Copies']
   ] as const;
   const film = $derived(page.url.searchParams.get('film'));
   const rest = $derived(film === null ? '' : `?film=${encodeURIComponent(film)}`);

@@ -97,6 +97,25 @@ const SCAN_OPERATIONS: readonly Operation[] = [
 ];
 
 /** The archive, in and out. Files are the bodies. */
+const COPY_OPERATIONS: readonly Operation[] = [
+  {
+    ...{ method: 'get', path: '/copies', id: 'list-copies', answer: 'any', status: 200 },
+    summary: 'The copies of the database, the newest first'
+  },
+  {
+    ...{ method: 'post', path: '/copies', id: 'make-copy', answer: 'any', status: 201 },
+    summary: 'Makes a copy now'
+  },
+  {
+    ...{ method: 'get', path: '/copies/{name}', id: 'compare-copy', answer: 'any', status: 200 },
+    summary: 'What would be different with a copy'
+  },
+  {
+    ...{ method: 'post', path: '/copies/{name}/return', id: 'bring-copy-back', answer: 'any', status: 200 },
+    summary: 'Brings a copy back; how it is now is copied first'
+  }
+];
+
 const ARCHIVE_OPERATIONS: readonly Operation[] = [
   file('/archive/lines', 'write-archive', 'Everything as JSON Lines'),
   file('/archive/zip', 'write-archive-with-scans', 'Everything with the scans, as a ZIP'),
@@ -245,6 +264,7 @@ export const OPERATIONS: readonly Operation[] = [
   },
   ...SCAN_OPERATIONS,
   ...ARCHIVE_OPERATIONS,
+  ...COPY_OPERATIONS,
   {
     ...{ method: 'post', path: '/notices/{id}/read', id: 'read-notice', answer: 'any', status: 200 },
     summary: 'Marks what the person is told once as read'

@@ -1,6 +1,6 @@
 // Days in a column of a CSV. Which of 9/12/26 is the month is told by the column as a whole; where nothing tells, it is refused.
-import { Temporal } from 'temporal-polyfill';
 import { err, ok, type Result } from '#core/numeric/result.ts';
+import { dayFromWords } from '#core/sky/day-words.ts';
 
 /** Which number of a day with slashes stands first. */
 export type SlashOrder = 'month' | 'day' | 'either';
@@ -32,15 +32,7 @@ export function dayOfCell(text: string, order: SlashOrder): Result<string, strin
   if (order === 'either' && first !== second)
     return err(`“${text}” may have its month first or its day. Write days as 2026-05-31.`);
   const [month, day] = order === 'day' ? [second, first] : [first, second];
-  const year = last.length === 2 ? 2000 + Number(last) : Number(last);
-  try {
-    return ok(
-      Temporal.PlainDate.from(
-        { year, month: Number(month), day: Number(day) },
-        { overflow: 'reject' }
-      ).toString()
-    );
-  } catch {
-    return err(`“${text}” is no day. Write it as 2026-05-31.`);
-  }
+  const year = last.length === 2 ? `20${last}` : last;
+  const whole = dayFromWords(`${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`, '2000-01-01');
+  return whole === null ? err(`“${text}” is no day. Write it as 2026-05-31.`) : ok(whole);
 }

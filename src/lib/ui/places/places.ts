@@ -56,6 +56,7 @@ export const PLACES: readonly Place[] = [
   { path: '/log/judge', name: 'Judge', key: '5', icon: null, offline: false, light: false, ownDigits: true },
   { path: '/log/numbers', name: 'Numbers', key: '6', icon: null, offline: false, light: false },
   { path: '/log/files', name: 'Import and export', key: null, icon: null, offline: false, light: false },
+  { path: '/log/copies', name: 'Copies', key: null, icon: null, offline: false, light: false },
   { path: '/log/roll', name: 'Write a film up', key: null, icon: null, offline: false, light: false },
   { path: '/log/scans', name: 'Scans', key: null, icon: null, offline: false, light: false },
   { path: '/log/compare', name: 'Compare', key: null, icon: null, offline: false, light: false },

@@ -1,0 +1,130 @@
+// Copies of the database: made by SQLite's online backup while the server goes on, opened and checked before they count, and told by
+// their names. One can be looked at against today, and brought back.
+import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { openDatabase } from '../database/open.ts';
+import { contentsOf, differenceOf, type Difference } from './contents.ts';
+import { keptOf } from './retention.ts';
+
+/** Why a copy was made. */
+export const COPY_REASONS = ['daily', 'asked', 'before-import', 'before-return'] as const;
+/** @see COPY_REASONS */
+export type CopyReason = (typeof COPY_REASONS)[number];
+
+/** A copy. */
+export interface Copy {
+  readonly name: string;
+  readonly reason: CopyReason;
+  /** When it was made, milliseconds since 1970. */
+  readonly ms: number;
+  readonly bytes: number;
+}
+
+const NAME =
+  /^(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z (daily|asked|before-import|before-return)\.sqlite$/;
+/** Pages that are copied at a time: between them others have their turn. */
+const PAGES = 200;
+
+const nameOf = (ms: number, reason: CopyReason): string =>
+  `${new Date(ms).toISOString().replace(/[:.]/g, '-')} ${reason}.sqlite`;
+
+function copyOf(folder: string, name: string): Copy | null {
+  const found = NAME.exec(name);
+  if (!found) return null;
+  const [, day = '', hour = '', minute = '', second = '', milli = '', why] = found;
+  const reason = COPY_REASONS.find((r) => r === why);
+  return reason
+    ? {
+        ...{ name, reason, ms: Date.parse(`${day}T${hour}:${minute}:${second}.${milli}Z`) },
+        bytes: statSync(join(folder, name)).size
+      }
+    : null;
+}
+
+/** Opens a copy and looks through all of it. @throws {Error} when it is damaged */
+function check(path: string): void {
+  const db = new Database(path, { readonly: true, fileMustExist: true });
+  try {
+    const said = db.pragma('quick_check(1)', { simple: true });
+    if (said !== 'ok') throw new Error(`The copy ${path} is damaged: ${String(said)}`);
+  } finally {
+    db.close();
+  }
+}
+
+/** The copies of a database. @param folder where they lie */
+export function copiesOf(db: Database.Database, folder: string, now: () => number) {
+  const list = (): readonly Copy[] =>
+    existsSync(folder)
+      ? readdirSync(folder)
+          .flatMap((name) => copyOf(folder, name) ?? [])
+          .sort((a, b) => b.ms - a.ms)
+      : [];
+  const find = (name: string): Copy | null => list().find((c) => c.name === name) ?? null;
+  let making: Promise<Copy> | null = null;
+
+  async function makeOne(reason: CopyReason): Promise<Copy> {
+    mkdirSync(folder, { recursive: true });
+    const name = nameOf(now(), reason);
+    const coming = join(folder, `coming-${process.pid}.sqlite`);
+    try {
+      await db.backup(coming, { progress: () => PAGES });
+      check(coming);
+      renameSync(coming, join(folder, name));
+    } finally {
+      for (const rest of ['', '-wal', '-shm', '-journal']) rmSync(coming + rest, { force: true });
+    }
+    const kept = new Set(keptOf(list(), now()).map((c) => c.name));
+    for (const copy of list()) if (!kept.has(copy.name)) rmSync(join(folder, copy.name), { force: true });
+    const made = find(name);
+    if (!made) throw new Error(`The copy ${join(folder, name)} is not there.`);
+    return made;
+  }
+
+  /** Makes a copy, after one that is being made. @throws {Error} when the disk is full or the copy is damaged */
+  async function make(reason: CopyReason): Promise<Copy> {
+    while (making) await making.catch(() => null);
+    making = makeOne(reason).finally(() => (making = null));
+    return making;
+  }
+
+  return {
+    folder,
+    /** All copies, the newest first. */
+    list,
+    find,
+    make,
+    /** Makes today's, unless there is one. @returns null when there was */
+    daily: async (): Promise<Copy | null> => {
+      const today = new Date(now()).toISOString().slice(0, 10);
+      return list().some((c) => new Date(c.ms).toISOString().startsWith(today)) ? null : make('daily');
+    },
+    /** What would be different with a copy. @throws {Error} when it is damaged */
+    against: ({ name }: Copy): Difference => {
+      // one of an older version is brought to this one's form first, on a copy of its own
+      const path = join(folder, `looked-at-${process.pid}.sqlite`);
+      try {
+        copyFileSync(join(folder, name), path);
+        check(path);
+        const copy = openDatabase(path);
+        try {
+          return differenceOf(contentsOf(db), contentsOf(copy));
+        } finally {
+          copy.close();
+        }
+      } finally {
+        for (const rest of readdirSync(folder)) if (rest.startsWith('looked-at-')) rmSync(join(folder, rest));
+      }
+    },
+    /** Puts a copy in the place of a database file that nobody has open any more. @throws {Error} when it is damaged: nothing is changed then */
+    putInPlace: ({ name }: Copy, path: string): void => {
+      const from = join(folder, name);
+      check(from);
+      const coming = `${path}.coming`;
+      copyFileSync(from, coming);
+      for (const rest of ['-wal', '-shm']) rmSync(path + rest, { force: true });
+      renameSync(coming, path);
+    }
+  };
+}
