@@ -88,10 +88,14 @@ const [HOUR_MS, FOLD_MS] = [3_600_000, 300_000];
 function keepCopies(copies: ReturnType<typeof copiesOf>, db: Database): () => void {
   const daily = (): void =>
     void copies.daily().catch((error: unknown) => console.error('Today’s copy could not be made:', error));
-  const timers = [
-    setInterval(daily, HOUR_MS),
-    setInterval(() => db.pragma('wal_checkpoint(TRUNCATE)'), FOLD_MS)
-  ];
+  const fold = (): void => {
+    try {
+      db.pragma('wal_checkpoint(TRUNCATE)');
+    } catch {
+      // somebody is just reading, or a copy is made: the next time
+    }
+  };
+  const timers = [setInterval(daily, HOUR_MS), setInterval(fold, FOLD_MS)];
   for (const timer of timers) timer.unref();
   daily();
   return () => {

@@ -28,7 +28,8 @@ import { csvLines, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { archiveLines } from './export-rows.ts';
-import { importJobs, type ImportView } from './imports.ts';
+import type { ImportView } from './import-job.ts';
+import { importJobs } from './imports.ts';
 import { nameFault } from './unzip.ts';
 import { zipStream } from './zip-out.ts';
 

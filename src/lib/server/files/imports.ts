@@ -1,21 +1,17 @@
 // Imports, one at a time: read and checked in the background, shown, then taken as a whole or not at all.
-import { randomUUID } from 'node:crypto';
 import { createWriteStream, mkdirSync, rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
-import { readHeader, readRecord, type ArchiveRecord, type RecordKind } from '#schema/files/archive.ts';
-import { wallClock } from '#core/sky/wall-clock.ts';
+import { readHeader, readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
 import { zoneHere } from '#core/sky/zone.ts';
-import { fromVersionOne, type Upgrade } from '#schema/files/older-archives.ts';
+import { fromVersionOne } from '#schema/files/older-archives.ts';
 import type { scanIntake } from '../scans/intake.ts';
-import { likelyMapping, readCsv, type CsvMapping, type CsvTable } from './csv.ts';
+import { readCsv, type CsvMapping } from './csv.ts';
 import { frameOfRow, readingOf, untoldControls, type CsvTarget } from './csv-rows.ts';
-import { marksLine } from '#core/log/border-note.ts';
-import type { Frame } from '#core/log/frame.ts';
-import { sayLight } from './say-row.ts';
+import { Job, rowOf, SHOWN, type ImportView } from './import-job.ts';
 import { stagedScans } from './scan-files.ts';
 import { staging } from './staging.ts';
 import { decoded, isMarkedUtf16, kindOfFile, linesOf } from './text-file.ts';
@@ -25,103 +21,6 @@ import { LINES_NAME, unpack } from './unzip.ts';
 export const MOST_IMPORT_BYTES = 4 * 1024 ** 3;
 /** Lines read at a time: some hundredths of a second. */
 const PIECE = 400;
-/** Faults told line by line; the rest are counted. */
-const TOLD = 100;
-
-/** Where an import is. */
-export type ImportState = 'reading' | 'mapping' | 'ready' | 'refused' | 'done' | 'cancelled';
-
-/** An import as it is shown. */
-export interface ImportView {
-  readonly id: string;
-  readonly name: string;
-  readonly state: ImportState;
-  /** Lines read so far. */
-  readonly lines: number;
-  /** What is new and what is here already, by kind. */
-  readonly counts: Readonly<Partial<Record<RecordKind, { readonly fresh: number; readonly here: number }>>>;
-  readonly faults: readonly { readonly line: number; readonly why: string }[];
-  readonly faultCount: number;
-  /** Of a CSV: its columns, what they are likely meant for, and some rows. */
-  readonly csv: {
-    readonly headers: readonly string[];
-    readonly mapping: CsvMapping;
-    readonly sample: readonly Readonly<Record<string, string>>[];
-    /** Frames as they were read, the first of them; empty until the columns are said. */
-    readonly read: readonly ReadRow[];
-    /** Controls of which the file tells nothing: their first place is noted. */
-    readonly untold: readonly string[];
-  } | null;
-}
-
-/** A row as it was read. */
-export interface ReadRow {
-  readonly line: number;
-  readonly number: number;
-  /** YYYY-MM-DD HH:MM by its own clock. */
-  readonly taken: string;
-  readonly set: string;
-  readonly light: string;
-}
-/** Rows told as they were read. */
-const SHOWN = 200;
-
-function rowOf(line: number, { number, takenAt, set, light }: Frame): ReadRow {
-  const { date, time } = wallClock(Date.parse(takenAt.at), takenAt.zone);
-  return { line, number, taken: `${date} ${time}`, set: marksLine(set), light: sayLight(light) };
-}
-
-class Job {
-  readonly id = randomUUID();
-  readonly name: string;
-  state: ImportState = 'reading';
-  lines = 0;
-  counts: Partial<Record<RecordKind, { fresh: number; here: number }>> = {};
-  faults: { line: number; why: string }[] = [];
-  faultCount = 0;
-  table: CsvTable | null = null;
-  read: ReadRow[] = [];
-  /** Frames of a CSV, in the order of their rows. */
-  frameIds: string[] = [];
-  untold: readonly string[] = [];
-  /** Whether the first line was read. */
-  headed = false;
-  /** Brings lines of an older version to the form of today. */
-  upgrade: Upgrade = (value) => value;
-  constructor(name: string) {
-    this.name = name;
-  }
-  refuse(line: number, why: string): void {
-    this.faultCount += 1;
-    if (this.faults.length < TOLD) this.faults.push({ line, why });
-  }
-  /** Asked anew each time: another import may have taken its place. */
-  isReading(): boolean {
-    return this.state === 'reading';
-  }
-  /** Lines that are new. */
-  fresh(): number {
-    return Object.values(this.counts).reduce((sum, { fresh }) => sum + fresh, 0);
-  }
-  count(kind: RecordKind, as: 'fresh' | 'here'): void {
-    const counts = (this.counts[kind] ??= { fresh: 0, here: 0 });
-    counts[as] += 1;
-  }
-  settle(): void {
-    if (this.state === 'reading') this.state = this.faultCount > 0 ? 'refused' : 'ready';
-  }
-  view(): ImportView {
-    const { id, name, state, lines, counts, faults, faultCount, table } = this;
-    const csv = table && {
-      headers: table.headers,
-      mapping: likelyMapping(table.headers),
-      sample: table.rows.slice(0, 3).map((r) => r.cells),
-      ...{ read: this.read, untold: this.untold }
-    };
-    return { id, name, state, lines, counts, faults, faultCount, csv };
-  }
-}
-
 /** The imports of a store. @param folder where files wait, emptied at the start */
 export function importJobs(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
   const stage = staging(db);

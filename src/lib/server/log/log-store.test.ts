@@ -68,7 +68,12 @@ describe('opening', () => {
     expect(readConfig({ JUST_ENOUGH_DATA: '/x', JUST_ENOUGH_DEMO: '1' }).databasePath).toBe('/x/demo.sqlite');
     expect(readConfig({}).databasePath).toBe(join('data', 'just-enough.sqlite'));
     expect(() => readConfig({ JUST_ENOUGH_DATE: '/x' })).toThrow('JUST_ENOUGH_DATE is not known');
-    expect(() => readConfig({ JUST_ENOUGH_DEMO: 'yes' })).toThrow('must be 0 or 1, got “yes”');
+    expect(() => readConfig({ JUST_ENOUGH_DEMO: 'yes' })).toThrow('must be 0, 1 or scans, got “yes”');
+    expect(readConfig({ JUST_ENOUGH_DATA: '/x', JUST_ENOUGH_DEMO: 'scans' })).toMatchObject({
+      ...{ demo: true, demoScans: true, copiesPath: '/x/demo-copies' }
+    });
+    expect(readConfig({ JUST_ENOUGH_DATA: '/x' }).copiesPath).toBe('/x/copies');
+    expect(readConfig({ JUST_ENOUGH_BACKUPS: '/far' }).copiesPath).toBe('/far');
   });
 });
 
