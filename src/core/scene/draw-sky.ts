@@ -4,8 +4,8 @@ import { meanSky, type Drawing } from './draw.ts';
 import { dayLux } from './lighting.ts';
 import { COLOURS, tintOf, type Colour } from './colours.ts';
 
-/** What a level mirror shows: the light of a direction, into three numbers. */
-export type Mirror = (col: number, up: number, into: Float32Array) => void;
+/** What a level mirror shows: the light from a height, as a tangent, into a row of three numbers for each column. */
+export type Mirror = (up: number, into: Float32Array) => void;
 
 const BANDS = 7;
 
@@ -80,31 +80,24 @@ export function drawSky(drawing: Drawing): Mirror {
   const isAhead = sun[2] > 0 && beamLux > 0 && scene.sunlitFrom === null;
   const mean = meanSky(scene, drawing.open);
   const tint = tintOf(scene.sky);
-  const mirror: Mirror = (col, up, into) => {
-    let light: Colour = bands[Math.min(BANDS, Math.floor(9 * Math.sqrt(Math.max(0, up))))] ?? tint;
-    let isHill = false;
-    for (const hill of hills)
-      if (up <= (hill.tops[col] ?? 0)) {
-        light = hill.light;
-        isHill = true;
-      }
-    into[0] = light[0];
-    into[1] = light[1];
-    into[2] = light[2];
-    if (!isAhead || isHill) return;
-    const across = (col + 0.5 - width / 2) / focal;
-    const cosine = (sun[0] * across + sun[1] * up + sun[2]) / Math.sqrt(across * across + up * up + 1);
-    const more = mean * glow(cosine);
-    for (let c = 0; c < 3; c++) into[c] = (into[c] ?? 0) + more;
-  };
-  const into = new Float32Array(3);
-  for (let row = 0; row + 0.5 <= horizon; row++)
-    for (let col = 0; col < width; col++) {
-      mirror(col, (horizon - row - 0.5) / focal, into);
-      const at = 3 * (row * width + col);
-      data[at] = into[0] ?? 0;
-      data[at + 1] = into[1] ?? 0;
-      data[at + 2] = into[2] ?? 0;
+  const mirror: Mirror = (up, into) => {
+    const band: Colour = bands[Math.min(BANDS, Math.floor(9 * Math.sqrt(Math.max(0, up))))] ?? tint;
+    for (let col = 0, at = 0; col < width; col++, at += 3) {
+      let light = band;
+      for (const hill of hills) if (up <= (hill.tops[col] ?? 0)) light = hill.light;
+      into[at] = light[0];
+      into[at + 1] = light[1];
+      into[at + 2] = light[2];
+      if (!isAhead || light !== band) continue;
+      const across = (col + 0.5 - width / 2) / focal;
+      const cosine = (sun[0] * across + sun[1] * up + sun[2]) / Math.sqrt(across * across + up * up + 1);
+      const more = mean * glow(cosine);
+      into[at] = light[0] + more;
+      into[at + 1] = light[1] + more;
+      into[at + 2] = light[2] + more;
     }
+  };
+  for (let row = 0; row + 0.5 <= horizon; row++)
+    mirror((horizon - row - 0.5) / focal, data.subarray(3 * row * width, 3 * (row + 1) * width));
   return mirror;
 }

@@ -29,22 +29,24 @@ export function drawThing(drawing: Drawing, { pieces, x: footX, z }: SceneThing)
     const lowest = Math.min(height - 1, Math.ceil(foot - bottom * scale) + 1);
     for (let row = Math.max(0, Math.floor(foot - top * scale) - 1); row <= lowest; row++) {
       const y = (foot - row - 0.5) / scale;
+      let [covers, next] = [0, first];
       for (let col = first; col <= last; col++) {
         const x = (col + 0.5 - centre) / scale;
-        const covers = 0.5 - outside(piece, x, y) * scale;
-        if (covers <= 0) continue;
+        if (col >= next) {
+          const off = outside(piece, x, y) * scale;
+          covers = Math.min(1, 0.5 - off);
+          // a pixel farther it is a pixel's width nearer at most: up to there all are as this one
+          next = col + 1 + Math.max(0, Math.floor(Math.abs(off) - 0.5));
+        }
+        if (covers <= 0) {
+          col = next - 1;
+          continue;
+        }
         const turned = turnedAt(piece, x) + STEPS;
         const nx = sides[turned] ?? 0;
         const lamps =
           lit.lamps.length === 0 ? 0 : lampLux(lit, footX + x, y, z, nx, 0, -Math.sqrt(1 - nx * nx), false);
-        putSurface(
-          drawing,
-          3 * (row * width + col),
-          piece.colour,
-          (day[turned] ?? 0) + lamps,
-          clear,
-          Math.min(1, covers)
-        );
+        putSurface(drawing, 3 * (row * width + col), piece.colour, (day[turned] ?? 0) + lamps, clear, covers);
       }
     }
   }

@@ -66,8 +66,7 @@ export function putSurface(
   { data, air }: Drawing,
   at: number,
   colour: Colour,
-  lux: number,
-  ...[clear, covers]: readonly [clear: number, covers: number]
+  ...[lux, clear, covers]: readonly [lux: number, clear: number, covers: number]
 ): void {
   const by = (lux * clear) / Math.PI;
   const haze = 1 - clear;

@@ -63,6 +63,27 @@ function codesFor(slope: number): Uint8Array {
   return codes;
 }
 
+// The two inner loops stand by themselves: an engine makes a small function fast once, and for good.
+
+/** Part of the luminances as many times grey. */
+function scaleRow(data: Float32Array, from: number, by: number, row: Float32Array): void {
+  for (let i = 0; i < row.length; i++) row[i] = (data[from + i] ?? 0) * by;
+}
+
+/** Codes for a row of numbers, given as their bits, into pixels. */
+function putCodes(bits: Uint32Array, codes: Uint8Array, pixels: Uint8ClampedArray, start: number): void {
+  const last = codes.length - 1;
+  for (let i = 0, to = start; i < bits.length; i += 3, to += 4) {
+    const red = ((bits[i] ?? 0) >>> 13) - DARKEST_BITS;
+    const green = ((bits[i + 1] ?? 0) >>> 13) - DARKEST_BITS;
+    const blue = ((bits[i + 2] ?? 0) >>> 13) - DARKEST_BITS;
+    pixels[to] = codes[red < 0 ? 0 : red > last ? last : red] ?? 0;
+    pixels[to + 1] = codes[green < 0 ? 0 : green > last ? last : green] ?? 0;
+    pixels[to + 2] = codes[blue < 0 ? 0 : blue > last ? last : blue] ?? 0;
+    pixels[to + 3] = 255;
+  }
+}
+
 /**
  * Takes the picture.
  * @param slope of the phone's curve @param biasStops + = more light
@@ -80,17 +101,13 @@ export function exposeScene(scene: Luminances, slope = 1.4, biasStops = 0): Expo
   // what reads as grey at that exposure: ISO 2720
   const grey = (2 ** ev100 * K_REFLECTED) / 100;
   const codes = codesFor(slope);
-  const last = codes.length - 1;
-  const one = new Float32Array(1);
-  const bits = new Uint32Array(one.buffer);
+  // a row at a time: as numbers, and the same memory as bits
+  const row = new Float32Array(3 * width);
+  const bits = new Uint32Array(row.buffer);
   const pixels = new Uint8ClampedArray(4 * width * height);
-  for (let from = 0, to = 0; from < data.length; from += 3, to += 4) {
-    for (let c = 0; c < 3; c++) {
-      one[0] = (data[from + c] ?? 0) / grey;
-      const place = ((bits[0] ?? 0) >>> 13) - DARKEST_BITS;
-      pixels[to + c] = codes[place < 0 ? 0 : place > last ? last : place] ?? 0;
-    }
-    pixels[to + 3] = 255;
+  for (let y = 0; y < height; y++) {
+    scaleRow(data, y * row.length, 1 / grey, row);
+    putCodes(bits, codes, pixels, 4 * y * width);
   }
   return {
     pixels: { width, height, data: pixels },

@@ -58,16 +58,16 @@ export function lampLux(
   return lux;
 }
 
-/** Pixels between two that the lamps are worked out for. */
-const LAMP_STEP = 4;
+/** Pixels between two that soft light and tones are worked out for. */
+export const STEP = 4;
 
-/** The lamps along a row of pixels: worked out for some, drawn straight between them. @param luxAt of a column */
-export function lampsAlong(width: number, luxAt: (col: number) => number): Float32Array {
-  const row = new Float32Array(width + LAMP_STEP);
-  let from = luxAt(0);
-  for (let col = 0; col < width; col += LAMP_STEP) {
-    const to = luxAt(col + LAMP_STEP);
-    for (let i = 0; i < LAMP_STEP; i++) row[col + i] = from + ((to - from) * i) / LAMP_STEP;
+/** A value along a row of pixels: worked out for each so many, drawn straight between them. @param of a column */
+export function along(width: number, step: number, of: (col: number) => number): Float32Array {
+  const row = new Float32Array(width + step);
+  let from = of(0);
+  for (let col = 0; col < width; col += step) {
+    const to = of(col + step);
+    for (let i = 0; i < step; i++) row[col + i] = from + ((to - from) * i) / step;
     from = to;
   }
   return row;

@@ -123,7 +123,7 @@ describe('shadows', () => {
       for (let i = 0; i < 400; i++) {
         const [x, z] = [random.between(-12, 12), random.between(1.5, 30)];
         for (const thing of scene.things) {
-          if (keptBy(thing, scene, x, z) === 0) continue;
+          if (keptBy(thing, scene)(x, z) === 0) continue;
           shaded += 1;
           const [from, to] = reachOf(thing, scene, z);
           expect(x).toBeGreaterThanOrEqual(from);
