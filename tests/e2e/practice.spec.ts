@@ -78,6 +78,36 @@ test(
 );
 
 test(
+  'a frame of one’s own that was not to come out is asked about: what would have saved it',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    // chance decides when a frame of one's own is asked about: here always
+    await page.addInitScript(() => {
+      Math.random = () => 0.7;
+    });
+    await page.goto(`${app.url}/shoot?shadow=deep&load=demo-load-marigold`);
+    await page.getByTestId('log').click();
+    await expect(page.getByText('Frame 6 is logged.')).toBeVisible();
+    await page.goto(`${app.url}/learn/drills?drill=mistake&load=demo-load-marigold`);
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const heading = page.getByTestId('question').getByRole('heading');
+    const answers = page.getByRole('group', { name: 'Your answer' });
+    // every kind of light comes up within so many questions
+    for (let i = 0; i < 16; i++) {
+      await expect(heading).toBeVisible();
+      if ((await heading.innerText()).startsWith('Your frame 6 on Tidewater 125')) break;
+      await answers.getByRole('button').first().click();
+      await page.getByRole('button', { name: 'Next' }).click();
+    }
+    await expect(heading).toContainText('What would have saved it?');
+    await answers.getByRole('button').last().click();
+    await expect(page.getByTestId('graded')).toContainText(/would (likely )?have come out/);
+    await isSound(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+  }
+);
+
+test(
   'seven days in the field, and what they say of the eye corrects Shoot',
   { tag: '@phone' },
   async ({ app, page }) => {
@@ -112,7 +142,7 @@ test(
       await expect(section).toContainText('You went by: blue light');
     }
     await page.goto(`${app.url}/learn/days`);
-    await expect(page.getByText(/The week is whole, for the 2\. time: 7 of 7 were read/)).toBeVisible();
+    await expect(page.getByText(/The week is whole, once more \(week 2\): 7 of 7 were\s+read/)).toBeVisible();
     await isSound(page);
     await page.goto(`${app.url}/learn/eye`);
     await expect(page.getByTestId('eye')).toContainText(/^You call|^Nothing is off/);

@@ -69,23 +69,24 @@
   }
 </script>
 
-<div class="in">
+<div class="grid justify-items-start gap-2">
   <label class="font-semibold" for="{uid}-file"
     >An archive (.jsonl), its ZIP with scans, or frames as CSV</label
   >
   <input
     id="{uid}-file"
     type="file"
+    class="input h-auto w-auto max-w-full file:me-3 file:btn file:preset-outlined-surface-950-50"
     accept=".jsonl,.zip,.csv,.txt"
     onchange={(e) => void choose(e.currentTarget)}
   />
-  <p class="soft">
+  <p class="text-(--soft)">
     It is read and shown first. Nothing is stored until you take it, and then all of it or nothing.
   </p>
   {#if job.sending}<p role="status">The file is sent …</p>{/if}
   {#if job.trouble !== ''}<p role="alert" class="fault">{job.trouble}</p>{/if}
   {#if view}
-    <div class="view" role="status">
+    <div class="grid justify-items-start gap-2" role="status">
       {#if view.state === 'reading'}
         <p><b>{view.lines} lines read</b> …</p>
         <progress class="progress w-full" aria-label="Reading the file"></progress>
@@ -120,7 +121,7 @@
       {/if}
     </div>
     {#if view.csv && view.state !== 'done'}
-      <div class="fields">
+      <div class="grid w-full grid-cols-2 items-end gap-2 lg:grid-cols-3">
         <SelectField
           name="film"
           label="The frames are on"
@@ -142,7 +143,7 @@
         {/each}
       </div>
       <div class="overflow-x-auto max-w-full">
-        <table>
+        <table class="table whitespace-nowrap">
           <caption class="sr-only">The first rows of the file</caption>
           <thead
             ><tr
@@ -171,7 +172,7 @@
       {/if}
       {#if view.state === 'ready' && view.csv.read.length > 0}
         <div class="overflow-auto max-w-full max-h-80">
-          <table data-testid="read">
+          <table class="table whitespace-nowrap" data-testid="read">
             <caption class="text-left font-semibold">As it was read</caption>
             <thead><tr><th>Line</th><th>Frame</th><th>Taken</th><th>Set</th><th>Light</th></tr></thead>
             <tbody>
@@ -201,35 +202,3 @@
     </div>
   {/if}
 </div>
-
-<style>
-  .in,
-  .view {
-    display: grid;
-    gap: 8px;
-    justify-items: start;
-  }
-  input {
-    min-height: 44px;
-    max-width: 100%;
-  }
-  input::file-selector-button {
-    min-height: 44px;
-    margin-right: 12px;
-    padding: 0 14px;
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
-    background: transparent;
-    color: var(--ink);
-    font-weight: 600;
-    cursor: pointer;
-  }
-  th,
-  td {
-    padding: 3px 14px 3px 0;
-    text-align: left;
-    white-space: nowrap;
-    border-bottom: 1px solid var(--line);
-    font-size: 0.875rem;
-  }
-</style>

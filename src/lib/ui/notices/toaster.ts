@@ -3,7 +3,7 @@ import { createToaster } from '@skeletonlabs/skeleton-svelte';
 
 /** @see Notices.svelte, which draws them */
 export const toaster = createToaster({
-  ...{ placement: 'top-end', max: 3 },
-  // below the head of the page: a message must not lie over what it points to
-  offsets: { top: '4.5rem', right: '1rem', bottom: '1rem', left: '1rem' }
+  ...{ placement: 'bottom-end', max: 3 },
+  // above the bars that a phone has at the foot: a message lies over neither the rule nor what it is about
+  offsets: { top: '1rem', right: '1rem', bottom: 'var(--notice-foot)', left: '1rem' }
 });

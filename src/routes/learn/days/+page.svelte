@@ -31,8 +31,8 @@
     {#key day.day}<FieldDay {day} {done} />{/key}
   {:else}
     <p class="leading-snug">
-      The week is whole{course.weeks > 0 ? `, for the ${course.weeks + 1}. time` : ''}: {readDays} of 7 were read.
-      Take any day again: it begins a new week. What the guesses say stands under
+      The week is whole{course.weeks > 0 ? `, once more (week ${course.weeks + 1})` : ''}: {readDays} of 7 were
+      read. Take any day again: it begins a new week. What the guesses say stands under
       <a class="inline-grid min-h-11 content-center underline" href="/learn/eye">Your eye</a>.
     </p>
   {/if}
