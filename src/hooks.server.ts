@@ -3,13 +3,26 @@
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
+import { readConfig } from '#server/config.ts';
+import { sayDamage } from '#server/copies/problem.ts';
+import { explainSqlite } from '#server/database/sqlite-words.ts';
 import { problem } from '#server/http/problem.ts';
 import { seedScans } from '#server/demo/scans.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
 
 export const init: ServerInit = async () => {
-  const { config, access } = store();
+  const { config, access, damage } = openedInWords();
+  process.once('sveltekit:shutdown', closeStore);
+  if (damage) {
+    // who may sign in is in the damaged file: beyond this machine nobody is let in
+    if (config.locked)
+      throw new Error(
+        `${sayDamage(damage)} Start the server with \`npm start\` on its own machine once: it offers the newest good copy.`
+      );
+    console.error(`${sayDamage(damage)} Open the page /damaged.`);
+    return;
+  }
   if (config.newPasscode !== null) await access.set(config.newPasscode);
   // it is in the database now, as what it comes to: nobody need find it in the environment
   delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
@@ -17,8 +30,17 @@ export const init: ServerInit = async () => {
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
   store().learner.look();
   if (config.demoScans) await seedScans(store(), store().intake);
-  process.once('sveltekit:shutdown', closeStore);
 };
+
+/** Opens the store; what SQLite refuses is said in words. */
+function openedInWords(): ReturnType<typeof store> {
+  try {
+    return store();
+  } catch (error) {
+    const words = explainSqlite(error, readConfig(process.env).databasePath);
+    throw words === null ? error : new Error(words, { cause: error });
+  }
+}
 
 export const handle: Handle = async ({ event, resolve }) => {
   const { config, access } = store();
@@ -38,6 +60,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     }
   }
   const { pathname, search } = event.url;
+  const refused = refusedByDamage(event.request.method, pathname);
+  if (refused) return refused;
   event.locals.signedIn = !config.locked || access.isSignedIn(event.cookies.get(COOKIE) ?? '');
   if (!event.locals.signedIn && !isOpen(pathname)) {
     if (pathname.startsWith('/api/'))
@@ -56,6 +80,20 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
+/** A damaged database is not written into, and one that cannot be read shows nothing but that; nor is one that is not there any more. */
+function refusedByDamage(method: string, pathname: string): Response | null {
+  const { damage, missing } = store();
+  const writes = method !== 'GET' && method !== 'HEAD';
+  if (damage) {
+    if (pathname.startsWith('/damaged')) return null;
+    if (!writes && (damage.readable || pathname === '/offline' || pathname === '/shell')) return null;
+    if (!writes && !pathname.startsWith('/api/')) redirect(303, '/damaged');
+    return problem(503, 'damaged', 'The database is damaged', sayDamage(damage));
+  }
+  const trouble = writes ? missing() : null;
+  return trouble === null ? null : problem(503, 'gone', 'The database is gone', trouble);
+}
+
 /** What may write scripts into a page by its nonce may write styles as well: the charts bring theirs along. */
 function allowOwnStyles(headers: Headers): void {
   const policy = headers.get('content-security-policy');
@@ -66,5 +104,7 @@ function allowOwnStyles(headers: Headers): void {
 
 export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status >= 500) console.error(error);
+  const words = explainSqlite(error, store().config.databasePath);
+  if (words !== null) return { message: words };
   return { message: status === 404 ? 'There is no page at this address.' : message };
 };

@@ -16,7 +16,8 @@ function homeOf(asked: string | null, chosen: string | null, look: Scheme | null
     settings: { ...settings, scheme: look ?? settings.scheme },
     recent: recentFrames(store()),
     eye: settings.correctGuesses ? eyeOf(store().exercises.list(), store().exercises.guesses()) : null,
-    notices: store().notices.waiting()
+    notices: store().notices.waiting(),
+    isDamaged: store().damage !== null
   };
 }
 

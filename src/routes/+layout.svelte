@@ -231,6 +231,14 @@
     onclick={() => nextScheme(current)}>{SCHEME_WORDS[current.settings.scheme]}</button
   >
 </header>
+{#if data.isDamaged && page.url.pathname !== '/damaged'}
+  <div class="problems" role="alert">
+    <p>
+      The database is damaged: nothing can be stored. <a class="underline" href="/damaged">What can be done</a
+      >
+    </p>
+  </div>
+{/if}
 {#each data.notices as notice (notice.id)}
   <div class="problems" role="status" data-testid="notice">
     <p>{notice.words}</p>

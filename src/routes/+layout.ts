@@ -23,7 +23,7 @@ export const load: LayoutLoad = async ({ data, url }) => {
     },
     recent: carried ? carriedRecent(carried) : [],
     eye: carried && settings.correctGuesses ? eyeOf(carried.exercises, carried.guesses) : null,
-    notices: [],
+    ...{ notices: [], isDamaged: false },
     ...{ asked: asked ?? chosen, away: true }
   };
 };

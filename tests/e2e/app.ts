@@ -10,6 +10,8 @@ import { test as base, type Locator, type Page } from '@playwright/test';
 /** A running app. */
 export interface App {
   readonly url: string;
+  /** The folder of its database. */
+  readonly data: string;
   /** Stops the server and starts it again on the same database. */
   restart(): Promise<void>;
   stop(): Promise<void>;
@@ -61,6 +63,7 @@ export async function startApp(demo: boolean): Promise<App & { dispose(): Promis
   await start();
   return {
     url: `http://127.0.0.1:${port}`,
+    data,
     stop,
     restart: async () => {
       await stop();

@@ -1,4 +1,7 @@
 // Copies: made, compared with today by name, brought back, and that taken back as well.
+import { openSync, readdirSync, renameSync, truncateSync, writeSync } from 'node:fs';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
 import { axe, expect, test } from './app.ts';
 
 test(
@@ -32,5 +35,87 @@ test(
     await expect(page.getByText(/Everything is as it was in that copy/)).toBeVisible();
     await page.goto(`${app.url}/log?film=demo-load-marigold`);
     await expect(page.getByRole('article')).toHaveCount(6);
+  }
+);
+
+/** Folds what was written last into the file: from there it would heal what is damaged. */
+function fold(path: string): void {
+  const db = new Database(path);
+  db.pragma('wal_checkpoint(TRUNCATE)');
+  db.close();
+}
+
+/** Overwrites the first page of the exercises' table. */
+function damage(path: string): void {
+  const db = new Database(path, { readonly: true });
+  const size = Number(db.pragma('page_size', { simple: true }));
+  const page = db.prepare("select rootpage from sqlite_schema where name = 'exercise'").pluck().get();
+  db.close();
+  writeSync(openSync(path, 'r+'), Buffer.alloc(size, 0x5a), 0, size, (Number(page) - 1) * size);
+}
+
+test(
+  'a damaged database: what is in it is shown, nothing is stored, and the newest good copy is brought back',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    const path = join(app.data, 'demo.sqlite');
+    await page.goto(`${app.url}/log/copies`);
+    await page.getByRole('button', { name: 'Make a copy now' }).click();
+    await expect(page.getByText('A copy is made.')).toBeVisible();
+    // a newer one that is no good is passed over
+    await page.getByRole('button', { name: 'Make a copy now' }).click();
+    await expect(page.getByRole('list', { name: 'Copies' }).getByText('asked for')).toHaveCount(2);
+    await app.stop();
+    const copies = join(app.data, 'demo-copies');
+    const newest = readdirSync(copies).sort().at(-1) ?? '';
+    truncateSync(join(copies, newest), 20_000);
+    fold(path);
+    damage(path);
+    await app.restart();
+    await page.goto(`${app.url}/log?film=demo-load-marigold`);
+    await expect(page.getByRole('article')).toHaveCount(5);
+    await expect(page.getByRole('alert')).toContainText('The database is damaged: nothing can be stored.');
+    const refused = await page.request.post(`${app.url}/api/v1/copies`, { headers: { origin: app.url } });
+    expect(refused.status()).toBe(503);
+    expect(await refused.text()).toContain(path);
+    await page.getByRole('link', { name: 'What can be done' }).click();
+    await expect(page.getByText('The newest good copy is of')).toBeVisible();
+    const { violations } = await axe(page);
+    expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+    await page.getByRole('button', { name: 'Bring that copy back' }).click();
+    await expect(page).toHaveURL(/\/log/);
+    await page.goto(`${app.url}/log?film=demo-load-marigold`);
+    await expect(page.getByRole('article')).toHaveCount(5);
+    await expect(page.getByText('The database is damaged')).toHaveCount(0);
+    expect(readdirSync(app.data).filter((name) => name.includes('.damaged-'))).not.toEqual([]);
+    // moved away under the running server: told, and what it held is beside it
+    renameSync(path, `${path}.elsewhere`);
+    const gone = await page.request.post(`${app.url}/api/v1/copies`, { headers: { origin: app.url } });
+    expect(gone.status()).toBe(503);
+    expect(await gone.text()).toContain('was moved or removed while the server was running');
+    expect(readdirSync(app.data).filter((name) => name.includes('.rescued-'))).toHaveLength(1);
+    renameSync(`${path}.elsewhere`, path);
+  }
+);
+
+test(
+  'a database that cannot be read shows nothing but that, and begins from its copy',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    const path = join(app.data, 'demo.sqlite');
+    await page.goto(`${app.url}/log/copies`);
+    await page.getByRole('button', { name: 'Make a copy now' }).click();
+    await expect(page.getByText('A copy is made.')).toBeVisible();
+    await app.stop();
+    fold(path);
+    writeSync(openSync(path, 'r+'), Buffer.from('This is a letter'), 0, 16, 0);
+    await app.restart();
+    await page.goto(`${app.url}/log`);
+    await expect(page).toHaveURL(/\/damaged/);
+    await expect(page.getByText('Nothing in it can be read by this program.')).toBeVisible();
+    await page.getByRole('button', { name: 'Bring that copy back' }).click();
+    await page.goto(`${app.url}/log?film=demo-load-marigold`);
+    await expect(page.getByRole('article')).toHaveCount(5);
   }
 );

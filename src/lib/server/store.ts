@@ -1,5 +1,5 @@
 // The one open database of the running server, with its repositories and the rules over them.
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { Database } from 'better-sqlite3';
 import { moment, type Moment } from '#core/sky/moment.ts';
@@ -9,13 +9,15 @@ import { passcodes } from './access/passcode.ts';
 import { readConfig } from './config.ts';
 import { copiesOf, type Copy } from './copies/copies.ts';
 import { holdLock } from './database/lock.ts';
+import { damageOf, openForLooking } from './database/health.ts';
 import { openDatabase } from './database/open.ts';
+import { presenceOf } from './database/presence.ts';
 import { seedDemo } from './demo/seed.ts';
 import { archiveLines } from './files/export-rows.ts';
 import { importJobs } from './files/imports.ts';
 import { loadChanges } from './kit/change-load.ts';
 import { filmLoading } from './kit/load-film.ts';
-import { learner } from './learn/learner.ts';
+import { learner, type Learner } from './learn/learner.ts';
 import { gazetteer } from './light/places.ts';
 import { logbook } from './log/logbook.ts';
 import { manyFrames } from './log/many-frames.ts';
@@ -32,21 +34,26 @@ function openStore() {
   const config = readConfig(process.env);
   mkdirSync(dirname(config.databasePath), { recursive: true });
   const lock = holdLock(config.databasePath, `process ${process.pid}, port ${process.env['PORT'] ?? '?'}`);
-  const db = openDatabase(config.databasePath);
-  if (config.demo) seedDemo(db);
+  const damage = damageOf(config.databasePath);
+  const db = damage ? openForLooking(damage) : openDatabase(config.databasePath);
+  if (config.demo && !damage) seedDemo(db);
   // opened when first asked: most days begin with the place of the last one
   let places: ReturnType<typeof gazetteer> | null = null;
   const repositories = repositoriesOf(db);
-  const learning = learner(config, repositories);
+  const learning = damage ? RESTING : learner(config, repositories);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
-  imports.tidy();
   const copies = copiesOf(db, config.copiesPath, () => Date.now());
-  const keeping = keepCopies(copies, db);
+  if (!damage) imports.tidy();
+  const keeping = damage ? (): void => undefined : keepCopies(copies, db);
   const access = passcodes(db, () => Date.now());
   return {
     ...repositories,
     config,
+    /** What is wrong with the database; null = nothing. It is only looked at then. */
+    damage,
+    /** Whether the file is where it was opened; else the trouble in words. */
+    missing: presenceOf(db),
     /** The passcode and who is signed in. */
     access,
     gate: gateOf(access),
@@ -79,6 +86,9 @@ function openStore() {
   };
 }
 
+/** Beside a database that is only looked at nothing is worked out. */
+const RESTING: Learner = { look: () => undefined, stop: () => undefined };
+
 const [HOUR_MS, FOLD_MS] = [3_600_000, 300_000];
 
 /**
@@ -104,15 +114,23 @@ function keepCopies(copies: ReturnType<typeof copiesOf>, db: Database): () => vo
 }
 
 /**
- * Puts a copy in the place of the database, after a copy of how it is now.
+ * Puts a copy in the place of the database, after a copy of how it is now; a damaged one is kept aside as it is.
  * @throws {Error} when no copy can be made, or the one is damaged: nothing is changed then
  */
 export async function bringBack(copy: Copy): Promise<void> {
-  const { copies, config } = store();
-  await copies.make('before-return');
+  const { copies, config, damage } = store();
+  if (!damage) await copies.make('before-return');
+  copies.check(copy);
   closeStore();
+  if (damage) setAside(config.databasePath);
   copies.putInPlace(copy, config.databasePath);
   store().learner.look();
+}
+
+/** A damaged file keeps another name: somebody may still get something out of it. */
+function setAside(path: string): void {
+  const aside = `${path}.damaged-${new Date().toISOString().replace(/[:.]/g, '-')}`;
+  for (const rest of ['', '-wal', '-shm']) if (existsSync(path + rest)) renameSync(path + rest, aside + rest);
 }
 
 /** Everything the routes may ask of the database. */

@@ -95,6 +95,18 @@ export function copiesOf(db: Database.Database, folder: string, now: () => numbe
     list,
     find,
     make,
+    /** @throws {Error} when a copy is damaged */
+    check: ({ name }: Copy): void => check(join(folder, name)),
+    /** The newest one that is not damaged; null = there is none. */
+    newestGood: (): Copy | null =>
+      list().find(({ name }) => {
+        try {
+          check(join(folder, name));
+          return true;
+        } catch {
+          return false;
+        }
+      }) ?? null,
     /** Makes today's, unless there is one. @returns null when there was */
     daily: async (): Promise<Copy | null> => {
       const today = new Date(now()).toISOString().slice(0, 10);

@@ -1,7 +1,16 @@
 // What can go wrong with copies, in words.
+import type { Damage } from '../database/health.ts';
 import { problem } from '../http/problem.ts';
 
 const said = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** What is wrong with the database. */
+export function sayDamage({ path, why, readable }: Damage): string {
+  const state = readable
+    ? 'What is in it is shown, nothing can be stored.'
+    : 'Nothing in it can be read by this program.';
+  return `The database ${path} is damaged (${why}). ${state}`;
+}
 
 /** There is no copy of that name. */
 export function noCopy(): Response {

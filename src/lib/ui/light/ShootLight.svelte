@@ -27,12 +27,23 @@
   // on another light than the guessed one the guess may be looked at
   const opened = $derived(current.guess !== null && current.guess !== current.light);
 
+  /** A light found before it was known that guesses are to be corrected, as after a press on the way here. */
+  let plain: LightChoice | null = null;
   function find(light: LightChoice): void {
-    current.tell(correctedLight(light, current.settings.correctGuesses ? current.eye : null));
+    const eye = current.settings.correctGuesses ? current.eye : null;
+    plain = eye ? null : light;
+    current.tell(correctedLight(light, eye));
   }
+  $effect(() => {
+    const eye = current.settings.correctGuesses ? current.eye : null;
+    untrack(() => {
+      if (eye && plain !== null && current.light === plain) find(plain);
+    });
+  });
 
   /** The light as it was called, from now on. */
   function plainly(): void {
+    plain = null;
     void changeSettings({ correctGuesses: false }, current.settings);
     current.settings = { ...current.settings, correctGuesses: false };
     find(current.light);
