@@ -6,6 +6,8 @@ import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
 import { readConfig } from '#server/config.ts';
 import { sayDamage } from '#server/copies/problem.ts';
 import { explainSqlite } from '#server/database/sqlite-words.ts';
+import { afterUpload, bounded } from '#server/http/bodies.ts';
+import { setHeaders } from '#server/http/headers.ts';
 import { problem } from '#server/http/problem.ts';
 import { seedScans } from '#server/demo/scans.ts';
 import { closeStore, store } from '#server/store.ts';
@@ -42,15 +44,15 @@ function openedInWords(): ReturnType<typeof store> {
   }
 }
 
-export const handle: Handle = async ({ event, resolve }) => {
+const answer: Handle = async ({ event, resolve }) => {
   const { config, access } = store();
   const host = event.request.headers.get('host') ?? '';
   if (!isOwnHost(host, config.hosts)) {
     return problem(403, 'foreign-host', 'Foreign host', `“${host}” is not an address of this server.`);
   }
   if (event.request.method !== 'GET' && event.request.method !== 'HEAD') {
-    const origin = event.request.headers.get('origin');
-    if (!isOwnOrigin(origin, host)) {
+    const { headers } = event.request;
+    if (!isOwnOrigin(headers.get('origin'), host) || headers.get('sec-fetch-site') === 'cross-site') {
       return problem(
         403,
         'foreign-origin',
@@ -68,6 +70,11 @@ export const handle: Handle = async ({ event, resolve }) => {
       return problem(401, 'signed-out', 'Signed out', 'Sign in again: the server asks for the passcode.');
     redirect(303, `/enter?to=${encodeURIComponent(pathname + search)}`);
   }
+  const sent = await bounded(event.request, pathname, event.locals.signedIn);
+  if (sent instanceof Response) return sent;
+  event.request = sent;
+  const noAction = refusedAction(event.request.method, event.url);
+  if (noAction) return noAction;
   // the look is there with the first byte: no white flash for eyes that are used to the dark
   const look = schemeOf(event.cookies.get(LOOK_COOKIE)) ?? store().settings.read().scheme;
   const scheme = pathname === '/shell' ? 'kept' : look;
@@ -77,8 +84,22 @@ export const handle: Handle = async ({ event, resolve }) => {
     transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
   });
   allowOwnStyles(response.headers);
+  return afterUpload(response, event.request.method, pathname);
+};
+
+/** Answers everything, and says of every answer what browsers may do with it. */
+export const handle: Handle = async (input) => {
+  const response = await answer(input);
+  setHeaders(response.headers, store().config.locked);
   return response;
 };
+
+/** An action of a name that every object has is none of ours. */
+function refusedAction(method: string, { searchParams }: URL): Response | null {
+  const name = method === 'POST' ? [...searchParams.keys()].find((key) => key.startsWith('/')) : undefined;
+  if (name === undefined || !(name.slice(1) in Object.prototype)) return null;
+  return problem(404, 'no-action', 'No such action', 'There is no such action at this address.');
+}
 
 /** A damaged database is not written into, and one that cannot be read shows nothing but that; nor is one that is not there any more. */
 function refusedByDamage(method: string, pathname: string): Response | null {

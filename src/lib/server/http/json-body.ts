@@ -3,8 +3,25 @@ import type { Schema } from 'yup';
 import { parseWith } from '#schema/reading/parse.ts';
 import { badFields, problem } from './problem.ts';
 
-/** Largest body taken, bytes. */
-export const MAX_BODY_BYTES = 256 * 1024;
+/** How deep a value may lie: what a person notes is flat. */
+const DEEPEST = 24;
+
+/** Whether brackets lie deeper in one another than anything of ours, those in texts left out. */
+function isTooDeep(text: string): boolean {
+  let depth = 0;
+  for (let i = 0, inText = false; i < text.length; i++) {
+    const c = text.charCodeAt(i);
+    if (inText) {
+      // a backslash takes the next one along
+      if (c === 92) i++;
+      else if (c === 34) inText = false;
+    } else if (c === 34) inText = true;
+    else if (c === 91 || c === 123) {
+      if (++depth > DEEPEST) return true;
+    } else if (c === 93 || c === 125) depth--;
+  }
+  return false;
+}
 
 /**
  * The body as the schema describes it, or the answer to send back.
@@ -19,10 +36,10 @@ export async function readBody<T>(
   if (!type.startsWith('application/json')) {
     return problem(415, 'not-json', 'Not JSON', 'Send the body as application/json.');
   }
-  const text =
-    Number(request.headers.get('content-length') ?? 0) > MAX_BODY_BYTES ? null : await request.text();
-  if (text === null || text.length > MAX_BODY_BYTES)
-    return problem(413, 'too-large', 'Too large', 'A body may have at most 256 kB.');
+  // its size was looked at before anything else: bodies.ts
+  const text = await request.text();
+  if (isTooDeep(text))
+    return problem(400, 'too-deep', 'Too deep', `Brackets may lie ${DEEPEST} deep in one another at most.`);
   let value: unknown;
   try {
     value = JSON.parse(text);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { moment } from '#core/sky/moment.ts';
 import { frameEditSchema } from '#schema/log/frame.ts';
-import { MAX_BODY_BYTES, readBody } from './json-body.ts';
+import { readBody } from './json-body.ts';
 import { logProblem, otherForm } from './problem.ts';
 
 const post = (body: string, type = 'application/json') =>
@@ -20,10 +20,22 @@ describe('bodies', () => {
       number: 3,
       note: 'x'
     }));
+  test('brackets in a text are a text', async () => {
+    const note = `"${'[{'.repeat(50)}\\`;
+    expect(await readBody(post(JSON.stringify({ number: 3, note })), frameEditSchema)).toMatchObject({
+      note
+    });
+  });
   test.each([
     ['a form', post('number=3', 'application/x-www-form-urlencoded'), 415, 'application/json'],
     ['broken JSON', post('{'), 400, 'not readable'],
-    ['more than 256 kB', post(`{"note":"${'x'.repeat(MAX_BODY_BYTES)}"}`), 413, '256 kB'],
+    ['120,000 levels', post(`${'['.repeat(120_000)}${']'.repeat(120_000)}`), 400, '24 deep'],
+    [
+      'brackets in brackets behind a text',
+      post(`{"note":"\\"[[","x":${'[{"a":'.repeat(20)}`),
+      400,
+      '24 deep'
+    ],
     ['a text for a number', post('{"number":"3","note":""}'), 422, 'number'],
     ['half a frame', post('{"number":1.5,"note":""}'), 422, 'whole number'],
     ['null', post('null'), 422, '']

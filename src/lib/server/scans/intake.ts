@@ -15,8 +15,8 @@ import { turns } from './turns.ts';
 /** Largest file that is taken, bytes. */
 export const MOST_BYTES = 80 * 1024 * 1024;
 
-/** Files that come in side by side. */
-const ABREAST = 4;
+/** Files that come in side by side: each goes to the disk as it comes, and one that stands still must not keep others waiting. */
+const ABREAST = 64;
 
 /** Why a scan was not taken. */
 export type ScanRefusal =
@@ -68,7 +68,7 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
     for (const name of readdirSync(folder)) if (name.startsWith('coming-')) rmSync(join(folder, name));
     ready = true;
   };
-  // forty at once must not fill the memory: a few come in side by side, and are looked into one after the other
+  // forty at once must not fill the memory: they are looked into one after the other
   const turn = turns(ABREAST);
   const table = turns(1);
 

@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { assignmentsSchema } from '#schema/log/scan.ts';
+import { stalled } from '#server/http/bodies.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { logProblem, problem, untyped } from '#server/http/problem.ts';
 import { MOST_BYTES } from '#server/scans/intake.ts';
@@ -19,8 +20,12 @@ export const POST: RequestHandler = async ({ request, params, url }) => {
     return scanProblem(name, { fault: 'too-large' });
   if (!request.headers.has('content-type')) return untyped();
   if (!request.body) return scanProblem(name, { fault: 'empty' });
-  const taken = await store().intake.take(params.id, name, request.body);
-  return taken.ok ? json(taken.value, { status: 201 }) : scanProblem(name, taken.error);
+  try {
+    const taken = await store().intake.take(params.id, name, request.body);
+    return taken.ok ? json(taken.value, { status: 201 }) : scanProblem(name, taken.error);
+  } catch (error) {
+    return stalled(error);
+  }
 };
 
 /** Says which frames its scans show. */
