@@ -56,7 +56,7 @@ function openStore() {
     missing: presenceOf(db),
     /** The passcode and who is signed in. */
     access,
-    gate: gateOf(access),
+    gate: gateOf(access, db),
     /** What judged frames say, worked out before a page asks. */
     learner: learning,
     /** The files of the scans. */

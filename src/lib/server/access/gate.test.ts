@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { readConfig } from '../config.ts';
 import { openDatabase } from '../database/open.ts';
-import { gateOf, isOpen, MOST_TRIES } from './gate.ts';
+import { gateOf, isOpen, MOST_IN_ALL, MOST_TRIES } from './gate.ts';
 import { passcodes } from './passcode.ts';
 
 async function accessWith(passcode: string, now: () => number = () => Date.UTC(2026, 4, 1)) {
@@ -9,6 +9,7 @@ async function accessWith(passcode: string, now: () => number = () => Date.UTC(2
   await access.set(passcode);
   return access;
 }
+const knowing = (right: string) => (passcode: string) => Promise.resolve(passcode === right);
 
 describe('the passcode', () => {
   test('is kept as what it comes to; right is right and wrong is wrong', async () => {
@@ -42,17 +43,39 @@ describe('the passcode', () => {
   });
   test('after ten wrong ones the gate is shut for whoever tried, and for nobody else', async () => {
     const access = await accessWith('eight characters');
-    const gate = gateOf({ ...access, isRight: (p) => Promise.resolve(p === 'right') });
+    const gate = gateOf({ ...access, isRight: knowing('right') }, openDatabase(':memory:'));
     for (let i = 1; i <= MOST_TRIES; i++)
       expect(await gate.enter('wrong', 'phone')).toEqual({ kind: 'wrong', triesLeft: MOST_TRIES - i });
     expect(await gate.enter('right', 'phone')).toEqual({ kind: 'shut', minutes: 15 });
     expect((await gate.enter('right', 'another')).kind).toBe('in');
   });
+  test('a restart forgets no try, and many addresses have no more in all than a hundred', async () => {
+    const access = await accessWith('eight characters');
+    const db = openDatabase(':memory:');
+    const opened = () => gateOf({ ...access, isRight: knowing('right') }, db);
+    for (let i = 0; i < MOST_TRIES; i++) await opened().enter('wrong', 'phone');
+    expect((await opened().enter('right', 'phone')).kind).toBe('shut');
+    // one that is shut cannot shut the others out, however long it goes on
+    for (let i = 0; i < MOST_IN_ALL; i++) await opened().enter('wrong', 'phone');
+    expect((await opened().enter('right', 'another')).kind).toBe('in');
+    const gate = opened();
+    const kinds: string[] = [];
+    for (let i = 0; i < MOST_IN_ALL; i++) kinds.push((await gate.enter('wrong', `address ${i}`)).kind);
+    expect(kinds.filter((kind) => kind === 'wrong')).toHaveLength(MOST_IN_ALL - MOST_TRIES);
+    expect((await opened().enter('right', 'a new one')).kind).toBe('shut');
+  });
+  test('who is signed in stays so while others try', async () => {
+    const access = await accessWith('eight characters');
+    const token = access.signIn();
+    const gate = gateOf({ ...access, isRight: knowing('right') }, openDatabase(':memory:'));
+    for (let i = 0; i < 2 * MOST_IN_ALL; i++) await gate.enter('wrong', `address ${i}`);
+    expect(access.isSignedIn(token)).toBe(true);
+  });
   test('a crowd at the gate is told to wait', async () => {
     const access = await accessWith('eight characters');
     let open = (): void => undefined;
     const held = new Promise<boolean>((done) => (open = () => done(false)));
-    const gate = gateOf({ ...access, isRight: () => held });
+    const gate = gateOf({ ...access, isRight: () => held }, openDatabase(':memory:'));
     const tries = Array.from({ length: 6 }, (_, i) => gate.enter('x', `phone ${i}`));
     await Promise.resolve();
     open();

@@ -447,13 +447,14 @@ describe('CSV', () => {
     expect(read.data[0]?.['light LV']).toBe(String(frame.light?.lv));
   });
 
-  test.each(['=1+1', '+SUM(A1)', '-cmd|x', '@x', '\tx', '＝1'])(
-    '%j runs in no spreadsheet, and comes back as it was',
-    (text) => {
-      expect(harmless(text)).toBe(`'${text}`);
-      expect(unharmed(harmless(text))).toBe(text);
-    }
-  );
+  test.each([
+    ...['=1+1', '+SUM(A1)', '-cmd|x', '@x', '\tx', '＝1'],
+    // blanks and signs without width before it, and an apostrophe that was the person's own
+    ...[' =1', '\u00a0=1', '\n=1', '\u200b@x', '\u3000＋1', '\ufeff=1', "'=1", "''-x"]
+  ])('%j runs in no spreadsheet, and comes back as it was', (text) => {
+    expect(harmless(text)).toBe(`'${text}`);
+    expect(unharmed(harmless(text))).toBe(text);
+  });
   test.each(['-0.33', '12', 'plain', "'quoted"])('%j is left alone', (text) => {
     expect(harmless(text)).toBe(text);
     expect(unharmed(text)).toBe(text);

@@ -43,15 +43,21 @@ export const CSV_COLUMNS = [
   ]
 ] as const;
 
-/** A cell that a spreadsheet would take for a formula begins with a blank and an apostrophe stays out of it: the text alone is kept. */
-export function harmless(text: string): string {
-  return /^[=+\-@\t\r＝＋－＠]/.test(text) && !/^[+-]?\d+(\.\d+)?$/.test(text) ? `'${text}` : text;
-}
+/** What a spreadsheet takes for a formula, with whatever blank or sign without width it skips before. */
+const FORMULA = /^(?:[\t\r]|[\s\p{Cf}\p{Zs}]*[=+\-@＝＋－＠])/u;
+
+/** Whether a text is a formula behind its apostrophes, if it has any. */
+const isFormula = (text: string): boolean => {
+  const bare = text.replace(/^'+/, '');
+  return FORMULA.test(bare) && !(bare === text && /^[+-]?\d+(\.\d+)?$/.test(text));
+};
+
+/** A cell that a spreadsheet would take for a formula begins with an apostrophe: it is a text then. */
+export const harmless = (text: string): string => (isFormula(text) ? `'${text}` : text);
 
 /** A text as it was before {@link harmless}. */
-export function unharmed(text: string): string {
-  return /^'[=+\-@\t\r＝＋－＠]/.test(text) ? text.slice(1) : text;
-}
+export const unharmed = (text: string): string =>
+  text.startsWith("'") && isFormula(text) ? text.slice(1) : text;
 
 /** A frame with what its row tells. */
 export interface CsvFrame {
