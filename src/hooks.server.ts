@@ -73,8 +73,8 @@ const answer: Handle = async ({ event, resolve }) => {
   const sent = await bounded(event.request, pathname, event.locals.signedIn);
   if (sent instanceof Response) return sent;
   event.request = sent;
-  const noAction = refusedAction(event.request.method, event.url);
-  if (noAction) return noAction;
+  const noForm = await refusedForm(event.request, event.url);
+  if (noForm) return noForm;
   // the look is there with the first byte: no white flash for eyes that are used to the dark
   const look = schemeOf(event.cookies.get(LOOK_COOKIE)) ?? store().settings.read().scheme;
   const scheme = pathname === '/shell' ? 'kept' : look;
@@ -84,7 +84,7 @@ const answer: Handle = async ({ event, resolve }) => {
     transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
   });
   allowOwnStyles(response.headers);
-  return afterUpload(response, event.request.method, pathname);
+  return afterUpload(response, event.request, pathname);
 };
 
 /** Answers everything, and says of every answer what browsers may do with it. */
@@ -94,11 +94,22 @@ export const handle: Handle = async (input) => {
   return response;
 };
 
-/** An action of a name that every object has is none of ours. */
-function refusedAction(method: string, { searchParams }: URL): Response | null {
-  const name = method === 'POST' ? [...searchParams.keys()].find((key) => key.startsWith('/')) : undefined;
-  if (name === undefined || !(name.slice(1) in Object.prototype)) return null;
-  return problem(404, 'no-action', 'No such action', 'There is no such action at this address.');
+/** Why a form is not given to an action: a name that is none of ours, or a body that is no form. */
+async function refusedForm(request: Request, { pathname, searchParams }: URL): Promise<Response | null> {
+  if (request.method !== 'POST' || pathname.startsWith('/api/')) return null;
+  const name = [...searchParams.keys()].find((key) => key.startsWith('/'))?.slice(1);
+  if (name !== undefined && (name === 'default' || name in Object.prototype))
+    return problem(404, 'no-action', 'No such action', 'There is no such action at this address.');
+  const type = request.headers.get('content-type')?.split(';')[0]?.trim() ?? '';
+  if (type !== 'multipart/form-data' && type !== 'application/x-www-form-urlencoded')
+    return problem(415, 'no-form', 'No form', 'A page takes forms only.');
+  return request
+    .clone()
+    .formData()
+    .then(
+      () => null,
+      () => problem(400, 'broken-form', 'Broken form', 'The body cannot be read as a form.')
+    );
 }
 
 /** A damaged database is not written into, and one that cannot be read shows nothing but that; nor is one that is not there any more. */

@@ -45,19 +45,21 @@ describe('a body', () => {
       known
     );
     expect(exact).toBeInstanceOf(Request);
-    // a length that is told is refused before a byte is read
-    const told = new Request(URL_, {
-      ...{ method: 'POST', body: 'x'.repeat(most + 1), headers: { 'content-length': String(most + 1) } }
-    });
-    const untold = streamed(kilobytes(most / 1024 + 200));
-    for (const request of [told, untold.request]) {
+    const told = streamed(kilobytes(20_000));
+    told.request.headers.set('content-length', String(20_000 * 1024));
+    const untold = streamed(kilobytes(20_000));
+    // a little too much is let run out, so that whoever sent it hears why
+    const little = streamed(kilobytes(most / 1024 + 200));
+    for (const { request } of [told, untold, little]) {
       const refused = await bounded(request, '/enter', known);
       if (!(refused instanceof Response)) throw new Error('it was taken');
       expect([refused.status, refused.headers.get('connection')]).toEqual([413, 'close']);
       expect(await refused.text()).toContain(words);
     }
-    // and the rest of one that is not told is left where it is
-    expect(untold.sent()).toBeLessThan(most / 1024 + 10);
+    // a length that is told is refused before a byte is read, the rest of one that is not is left where it is
+    expect(told.sent()).toBeLessThanOrEqual(1);
+    expect(untold.sent()).toBeLessThan((most + (known ? 4 * 1024 * 1024 : 0)) / 1024 + 10);
+    expect(little.sent()).toBeGreaterThan(known ? most / 1024 + 199 : 0);
   });
 
   test('that stands still is given up, also where it is a file', async () => {
@@ -79,13 +81,22 @@ describe('a body', () => {
     expect((await textOf(taken)).length).toBe(1_024_000);
     // a stranger sends none
     expect(await bounded(streamed(kilobytes(1000)).request, path, false)).toBeInstanceOf(Response);
-    expect(afterUpload(new Response('', { status: 422 }), 'POST', path).headers.get('connection')).toBe(
-      'close'
-    );
-    expect(afterUpload(new Response('', { status: 201 }), 'POST', path).headers.get('connection')).toBeNull();
-    expect(afterUpload(new Response('', { status: 422 }), 'PUT', path).headers.get('connection')).toBeNull();
-    expect(
-      afterUpload(new Response('', { status: 422 }), 'POST', '/log').headers.get('connection')
-    ).toBeNull();
+    const after = (status: number, method: string, to: string, length?: number) =>
+      afterUpload(
+        new Response('', { status }),
+        new Request(URL_, {
+          ...{ method, headers: length === undefined ? {} : { 'content-length': String(length) } }
+        }),
+        to
+      ).headers.get('connection');
+    expect([after(422, 'POST', path), after(422, 'POST', path, 80_000_000)]).toEqual(['close', 'close']);
+    // what is little is let run out: whoever sends it hears why it is refused
+    expect(after(422, 'POST', path, 20_000)).toBeNull();
+    for (const [status, method, to] of [
+      [201, 'POST', path],
+      [422, 'PUT', path],
+      [422, 'POST', '/log']
+    ] as const)
+      expect(after(status, method, to)).toBeNull();
   });
 });

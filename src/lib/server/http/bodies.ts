@@ -5,6 +5,8 @@ import { problem } from './problem.ts';
 export const MAX_BODY_BYTES = 256 * 1024;
 /** Most bytes from somebody who is not: a passcode is no longer. */
 export const MAX_STRANGER_BYTES = 4 * 1024;
+/** So much more is let run out for somebody who is let in, bytes: while a browser still sends it does not read the answer. */
+const PATIENCE_BYTES = 4 * 1024 * 1024;
 /** A body in which nothing comes for so long is given up, ms. */
 export const IDLE_MS = 20_000;
 
@@ -48,7 +50,6 @@ function watched(body: ReadableStream<Uint8Array>, idleMs: number): ReadableStre
         if (done) controller.close();
         else controller.enqueue(value);
       } catch (error) {
-        void reader.cancel().catch(() => null);
         controller.error(error);
       }
     },
@@ -56,27 +57,24 @@ function watched(body: ReadableStream<Uint8Array>, idleMs: number): ReadableStre
   });
 }
 
-/** All of a body, at most so many bytes; null = there is more. @throws {Stalled} */
+/** All of a body, at most so many bytes; null = there is more, of which so much was let run out. @throws {Stalled} */
 async function wholeOf(
   body: ReadableStream<Uint8Array>,
-  most: number,
-  idleMs: number
+  ...[most, patience, idleMs]: readonly [most: number, patience: number, idleMs: number]
 ): Promise<Uint8Array<ArrayBuffer> | null> {
   const reader = body.getReader();
   const pieces: Uint8Array[] = [];
   let bytes = 0;
-  try {
-    for (;;) {
-      const { done, value } = await readWithin(reader, idleMs);
-      if (done) break;
-      bytes += value.length;
-      if (bytes > most) return null;
-      pieces.push(value);
-    }
-  } finally {
-    // what still comes is not kept
-    void reader.cancel().catch(() => null);
+  for (;;) {
+    const { done, value } = await readWithin(reader, idleMs);
+    if (done) break;
+    bytes += value.length;
+    // not cancelled: that would end the connection before the answer is out
+    if (bytes > most + patience) return null;
+    if (bytes <= most) pieces.push(value);
+    else pieces.length = 0;
   }
+  if (bytes > most) return null;
   const whole = new Uint8Array(bytes);
   let at = 0;
   for (const piece of pieces) {
@@ -116,9 +114,10 @@ export async function bounded(
     return new Request(url, streamed);
   }
   const most = isKnown ? MAX_BODY_BYTES : MAX_STRANGER_BYTES;
-  if (Number(headers.get('content-length') ?? 0) > most) return tooLarge(most);
+  const patience = isKnown ? PATIENCE_BYTES : 0;
+  if (Number(headers.get('content-length') ?? 0) > most + patience) return tooLarge(most);
   try {
-    const whole = await wholeOf(body, most, idleMs);
+    const whole = await wholeOf(body, most, patience, idleMs);
     return whole === null ? tooLarge(most) : new Request(url, { method, headers, body: whole });
   } catch (error) {
     return stalled(error);
@@ -132,8 +131,10 @@ export function stalled(error: unknown): Response {
   return ended(problem(408, 'stalled', 'Nothing more came', words));
 }
 
-/** The answer of a route that takes files: one that refuses ends the connection, as the rest of the file would still come. */
-export function afterUpload(response: Response, method: string, path: string): Response {
-  if (response.status < 400 || !isUpload(method, path)) return response;
+/** The answer of a route that takes files: one that refuses a large one ends the connection, as the rest of it would still come. */
+export function afterUpload(response: Response, { method, headers }: Request, path: string): Response {
+  const told = headers.get('content-length');
+  const isSmall = told !== null && Number(told) <= PATIENCE_BYTES;
+  if (response.status < 400 || isSmall || !isUpload(method, path)) return response;
   return ended(new Response(response.body, response));
 }
