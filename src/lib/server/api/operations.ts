@@ -121,7 +121,14 @@ const ARCHIVE_OPERATIONS: readonly Operation[] = [
   file('/archive/zip', 'write-archive-with-scans', 'Everything with the scans, as a ZIP'),
   file('/archive/schema', 'archive-schema', 'What a line of the archive may be, as JSON Schema'),
   { ...file('/frames.csv', 'frames-as-csv', 'Frames as CSV (RFC 4180)'), optional: FILTER_KEYS },
-  file('/loads/{id}/scans/zip', 'written-scans', 'Copies of a film’s scans with what is known written in'),
+  {
+    ...file(
+      '/loads/{id}/scans/zip',
+      'written-scans',
+      'Copies of a film’s scans with what is known written in'
+    ),
+    optional: ['place']
+  },
   {
     ...{ method: 'post', path: '/imports', id: 'begin-import', answer: 'any', status: 201, query: ['name'] },
     summary: 'Takes a file in to be read: an archive, its ZIP, or a CSV of frames'

@@ -520,7 +520,7 @@ describe('what is written into scans', () => {
       .withExif({ IFD0: { Software: 'x' } })
       .jpeg()
       .toBuffer();
-    const written = withExif(jpeg, about, 6);
+    const written = withExif(jpeg, about, 6, 'kept');
     const tags = ExifReader.load(written);
     expect(tags.ExposureTime?.value).toEqual([1, 125]);
     expect(tags.FNumber?.value).toEqual([8, 1]);

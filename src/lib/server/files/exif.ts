@@ -2,6 +2,11 @@
 // for the rest as an XMP sidecar. Exif 2.32 (CIPA DC-008-2019) over TIFF 6.0; JPEG segments by ITU-T T.81.
 import XMLBuilder from 'fast-xml-builder';
 import { wallClock } from '#core/sky/wall-clock.ts';
+import { exifOf, withSegment } from '../scans/metadata/jpeg.ts';
+import { gpsTags, type TiffTag } from '../scans/metadata/tiff.ts';
+
+/** What becomes of place data that a scan's file holds. */
+export type PlaceData = 'kept' | 'taken-out';
 
 /** What is written. */
 export interface Written {
@@ -35,7 +40,8 @@ function dateOf({ ms, zone }: Written): {
   };
 }
 
-type Tag = readonly [tag: number, type: 2 | 3 | 4 | 5 | 7, count: number, value: Buffer];
+type Tag = readonly [tag: number, type: number, count: number, value: Buffer];
+const tagOf = ({ tag, type, count, value }: TiffTag): Tag => [tag, type, count, value];
 const ascii = (tag: number, text: string): Tag => {
   const bytes = Buffer.from(`${text}\0`, 'utf8');
   return [tag, 2, bytes.length, bytes];
@@ -76,15 +82,19 @@ function directory(tags: readonly Tag[], at: number): Buffer {
   return Buffer.concat([head, ...tail]);
 }
 
-/** The Exif segment's contents. @param orientation 1…8, as the scan's own Exif said */
-export function exifSegment(about: Written, orientation: number): Buffer {
+/** The Exif segment's contents. @param orientation 1…8, as the scan's own Exif said @param gps place data that stays, big-endian */
+export function exifSegment(about: Written, orientation: number, gps: readonly TiffTag[] = []): Buffer {
   const { plain, offset } = dateOf(about);
-  const main = (pointer: number): readonly Tag[] => {
+  const pointing = (tag: number, to: number): Tag => {
     const at = Buffer.alloc(4);
-    at.writeUInt32BE(pointer);
-    return [ascii(0x010e, about.description), whole(0x0112, orientation), [0x8769, 4, 1, at]];
+    at.writeUInt32BE(to);
+    return [tag, 4, 1, at];
   };
-  const first = directory(main(0), 8);
+  const main = (exifAt: number, gpsAt: number): readonly Tag[] => [
+    ...[ascii(0x010e, about.description), whole(0x0112, orientation), pointing(0x8769, exifAt)],
+    ...(gps.length > 0 ? [pointing(0x8825, gpsAt)] : [])
+  ];
+  const first = directory(main(0, 0), 8);
   const exif = directory(
     [
       ...(about.seconds === null ? [] : [fraction(0x829a, about.seconds)]),
@@ -95,56 +105,30 @@ export function exifSegment(about: Written, orientation: number): Buffer {
     ],
     8 + first.length
   );
+  const gpsAt = 8 + first.length + exif.length;
   const tiff = Buffer.concat([
     Buffer.from('MM\0*\0\0\0\b', 'latin1'),
-    directory(main(8 + first.length), 8),
-    exif
+    ...[directory(main(8 + first.length, gpsAt), 8), exif],
+    ...(gps.length > 0 ? [directory(gps.map(tagOf), gpsAt)] : [])
   ]);
   return Buffer.concat([Buffer.from('Exif\0\0', 'latin1'), tiff]);
 }
 
-/** Where the picture data of a JPEG begins, and its segments before that. @throws {RangeError} when it is none */
-function segmentsOf(
-  jpeg: Buffer
-): readonly { readonly marker: number; readonly from: number; readonly to: number }[] {
-  if (jpeg[0] !== 0xff || jpeg[1] !== 0xd8) throw new RangeError('not a JPEG');
-  const segments: { marker: number; from: number; to: number }[] = [];
-  let at = 2;
-  for (;;) {
-    const marker = jpeg[at + 1];
-    if (jpeg[at] !== 0xff || marker === undefined || at + 4 > jpeg.length) throw new RangeError('not a JPEG');
-    if (marker === 0xff) {
-      at += 1;
-      continue;
-    }
-    if (marker === 0xda) return segments;
-    const to = at + 2 + jpeg.readUInt16BE(at + 2);
-    segments.push({ marker, from: at, to });
-    at = to;
-  }
+/** An Exif segment's contents that says nothing but how the picture is turned. @param orientation 1…8 */
+export function exifOrientation(orientation: number): Buffer {
+  const head = Buffer.from('Exif\0\0MM\0*\0\0\0\b', 'latin1');
+  return Buffer.concat([head, directory([whole(0x0112, orientation)], 8)]);
 }
 
 /**
- * A copy of a JPEG with its Exif replaced; every other byte is as it was.
+ * A copy of a JPEG with its Exif replaced; the picture data is as it was.
+ * @param place whether place data stays as it came: in Exif, XMP and IPTC; else all that the file says about itself goes
  * @throws {RangeError} when it is no JPEG
  */
-export function withExif(jpeg: Buffer, about: Written, orientation: number): Buffer {
-  const isExif = (from: number): boolean =>
-    jpeg.subarray(from + 4, from + 10).toString('latin1') === 'Exif\0\0';
-  const segments = segmentsOf(jpeg);
-  const old = segments.filter((s) => s.marker === 0xe1 && isExif(s.from));
-  const body = exifSegment(about, orientation);
-  const head = Buffer.from([0xff, 0xe1, 0, 0]);
-  head.writeUInt16BE(body.length + 2, 2);
-  // after the JFIF segment, which must be the first where there is one
-  const jfif = segments[0]?.marker === 0xe0 ? segments[0].to : 2;
-  const rest: Buffer[] = [];
-  let at = jfif;
-  for (const { from, to } of old) {
-    if (from >= at) rest.push(jpeg.subarray(at, from));
-    at = Math.max(at, to);
-  }
-  return Buffer.concat([jpeg.subarray(0, jfif), head, body, ...rest, jpeg.subarray(at)]);
+export function withExif(jpeg: Buffer, about: Written, orientation: number, place: PlaceData): Buffer {
+  const old = place === 'kept' ? exifOf(jpeg) : null;
+  const gps = old ? gpsTags(old) : [];
+  return withSegment(jpeg, exifSegment(about, orientation, gps), place === 'kept');
 }
 
 /** An XMP sidecar (ISO 16684-1). */

@@ -5,13 +5,17 @@ import type { NotedMark } from '#core/camera/noted.ts';
 import { borderExtras, frameMarks } from '#core/log/border-note.ts';
 import { verdictOfFrame } from '#core/log/exposed.ts';
 import type { Frame } from '#core/log/frame.ts';
-import type { Scan } from '#core/log/scan.ts';
+import type { ScanType } from '#core/log/scan.ts';
 import { markOfFNumber, markOfSeconds } from '#core/units/series.ts';
 import type { FrameWith } from '../log/found.ts';
 import { takenWith } from '../log/taken-with.ts';
 import type { Repositories } from '../repositories.ts';
 import type { scanIntake } from '../scans/intake.ts';
-import { withExif, xmpSidecar, type Written } from './exif.ts';
+import { withSegment } from '../scans/metadata/jpeg.ts';
+import { plainPng } from '../scans/metadata/png.ts';
+import { plainTiff } from '../scans/metadata/tiff.ts';
+import { plainWebp } from '../scans/metadata/webp.ts';
+import { exifOrientation, withExif, xmpSidecar, type PlaceData, type Written } from './exif.ts';
 import type { ZipPart } from './zip-out.ts';
 
 /** What is written of a frame: what the film got, as marks say it, and its border note. Time by the frame's own clocks. */
@@ -34,41 +38,66 @@ export function writtenOf({ camera, film }: FrameWith, frame: Frame): Written {
   };
 }
 
-/** File names in a ZIP, each once. */
-function* named(scans: readonly Scan[]): Generator<readonly [Scan, string]> {
+/** Names in a ZIP: each is there once, whatever its letters' case. */
+function names(): (wanted: string, otherwise: string) => string {
   const used = new Set<string>();
-  for (const scan of scans) {
-    const safe = scan.name.replace(/[^\p{L}\p{N}. _-]/gu, '_').replace(/^\.+/, '_');
-    const name = used.has(safe.toLowerCase()) ? `${scan.id.slice(0, 8)} ${safe}` : safe;
+  return (wanted, otherwise) => {
+    const name = used.has(wanted.toLowerCase()) ? otherwise : wanted;
     used.add(name.toLowerCase());
-    yield [scan, name];
-  }
+    return name;
+  };
+}
+
+/** The bytes of a file without what it says about itself; null = nothing is known of its form, so it must not go out. */
+function plain(type: Exclude<ScanType, 'jpeg'>, file: Buffer): Buffer | null {
+  if (type === 'png') return plainPng(file);
+  return type === 'webp' ? plainWebp(file) : plainTiff(file);
 }
 
 /** What is asked for the scans of a film. */
 export type ScansOf = Repositories & { readonly intake: ReturnType<typeof scanIntake> };
 
-/** The parts: JPEG copies with Exif; other originals with an XMP sidecar; scans without a frame as they are. */
-export function* writtenScans(store: ScansOf, loadId: string): Generator<ZipPart> {
+/**
+ * The parts: JPEG copies with Exif; others with an XMP sidecar; scans without a frame as they are, but for place data.
+ * @param place what becomes of place data in the files
+ */
+export function* writtenScans(store: ScansOf, loadId: string, place: PlaceData): Generator<ZipPart> {
   const frames = new Map(store.frames.listByLoad(loadId).map((f) => [f.id, f]));
   const look = takenWith(store);
-  for (const [scan, name] of named(store.scans.ofLoad(loadId))) {
+  const once = names();
+  for (const scan of store.scans.ofLoad(loadId)) {
+    const safe = scan.name.replace(/[^\p{L}\p{N}. _-]/gu, '_').replace(/^\.+/, '_');
+    const name = once(safe, `${scan.id.slice(0, 8)} ${safe}`);
     const path = store.intake.pathOf(scan, 'original');
     const frame = scan.frameId === null ? undefined : frames.get(scan.frameId);
     const taken = frame && look(frame);
-    if (!taken) yield { name, path };
-    else if (scan.type === 'jpeg') {
-      yield {
-        name,
-        bytes: async () => {
-          const { orientation = 1 } = await sharp(path).metadata();
-          return withExif(await readFile(path), writtenOf(taken, frame), orientation);
-        }
-      };
-    } else {
-      yield { name, path };
-      const sidecar = Buffer.from(xmpSidecar(writtenOf(taken, frame)));
-      yield { name: `${name.replace(/\.[^.]*$/, '')}.xmp`, bytes: () => Promise.resolve(sidecar) };
+    const written = taken ? writtenOf(taken, frame) : null;
+    const { type } = scan;
+    if (type === 'jpeg') {
+      if (written === null && place === 'kept') yield { name, path };
+      else yield { name, bytes: () => jpegCopy(path, written, place) };
+      continue;
     }
+    if (place === 'kept') yield { name, path };
+    else yield { name, bytes: async () => plain(type, await readFile(path)) ?? (await redrawn(path)) };
+    if (written === null) continue;
+    const sidecar = Buffer.from(xmpSidecar(written));
+    // of two files of one stem the second has its whole name before the ending
+    yield {
+      name: once(`${name.replace(/\.[^.]*$/, '')}.xmp`, `${name}.xmp`),
+      bytes: () => Promise.resolve(sidecar)
+    };
   }
 }
+
+async function jpegCopy(path: string, written: Written | null, place: PlaceData): Promise<Buffer> {
+  const { orientation = 1 } = await sharp(path).metadata();
+  const file = await readFile(path);
+  return written === null
+    ? withSegment(file, exifOrientation(orientation), false)
+    : withExif(file, written, orientation, place);
+}
+
+/** A form whose tags are not known here is written anew, without any. */
+const redrawn = (path: string): Promise<Buffer> =>
+  sharp(path, { limitInputPixels: false }).keepIccProfile().tiff({ compression: 'deflate' }).toBuffer();

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Switch } from '@skeletonlabs/skeleton-svelte';
   import ImportFile from '#ui/files/ImportFile.svelte';
   import SelectField from '#ui/kit/SelectField.svelte';
   import { sayDay } from '#ui/log/say-frame.ts';
@@ -8,6 +9,7 @@
   // the choice is the page's own once it is made
   // svelte-ignore state_referenced_locally
   let loadId = $state(data.shown ?? '');
+  let keepsPlace = $state(false);
   const scans = $derived(data.scans[loadId] ?? 0);
 </script>
 
@@ -47,13 +49,24 @@
       <ul>
         <li>
           {#if scans > 0}
-            <a href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip" download
-              >Its {scans === 1 ? 'scan' : `${scans} scans`} with what is known written in</a
+            <a
+              href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip?place={keepsPlace
+                ? 'kept'
+                : 'taken-out'}"
+              download>Its {scans === 1 ? 'scan' : `${scans} scans`} with what is known written in</a
             >
             <p class="soft">
               Copies: JPEG with exposure, film speed, date and border note as Exif; the rest with an XMP file
               beside them. The originals stay as they came.
             </p>
+            <Switch
+              checked={keepsPlace}
+              onCheckedChange={({ checked }: { checked: boolean }) => (keepsPlace = checked)}
+            >
+              <Switch.Control><Switch.Thumb /></Switch.Control>
+              <Switch.Label>Leave in where a file says that it was taken</Switch.Label>
+              <Switch.HiddenInput />
+            </Switch>
           {:else}
             <a href="/log/scans?film={encodeURIComponent(loadId)}">It has no scans yet: add some</a>
           {/if}
