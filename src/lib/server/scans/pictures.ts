@@ -41,7 +41,9 @@ const ENDINGS: Readonly<Record<ScanType, RegExp>> = {
   ...{ jpeg: /\.jpe?g$/i, png: /\.png$/i, tiff: /\.tiff?$/i, webp: /\.webp$/i }
 };
 /** Colour spaces of ordinary pictures. */
-const SPACES = ['srgb', 'rgb', 'b-w'];
+const SPACES = ['srgb', 'rgb', 'b-w', 'rgb16', 'grey16'];
+/** Whole numbers of 8 and of 16 bits a colour. */
+const DEPTHS = ['uchar', 'ushort'];
 
 // half of the machine for pictures at a time: the rest goes on answering
 sharp.concurrency(1);
@@ -77,7 +79,7 @@ export async function lookInto(path: string, name: string): Promise<Result<Pictu
     const { width, height, space, depth, pages = 1, orientation = 1 } = about;
     if (width * height > MOST_PIXELS) return err({ fault: 'too-many-pixels' });
     if (pages > 1) return err({ fault: 'pages' });
-    if (depth !== 'uchar') return err({ fault: 'bits' });
+    if (!DEPTHS.includes(depth)) return err({ fault: 'bits' });
     if (!SPACES.includes(space)) return err({ fault: 'colours', is: space.toUpperCase() });
     const { data, info } = await sharp(path, options)
       .rotate()

@@ -27,7 +27,7 @@ export function explainScanRefusal(name: string, refusal: ScanRefusal): string {
     case 'colours':
       return `“${name}” is in ${refusal.is}, the colours of a printing press or a laboratory. Save it as RGB or grey.`;
     case 'bits':
-      return `“${name}” has 16 bits or more a colour. Save it with 8 bits.`;
+      return `“${name}” has 32 bits a colour, or parts of numbers. Save it with 8 or 16 bits.`;
     case 'pages':
       return `“${name}” moves, or has several pages. Save one picture alone.`;
     case 'too-large':
