@@ -15,6 +15,7 @@ import { presenceOf } from './database/presence.ts';
 import { seedDemo } from './demo/seed.ts';
 import { archiveLines } from './files/export-rows.ts';
 import { importJobs } from './files/imports.ts';
+import { kitLines, type KitPart } from './files/kit-file.ts';
 import { loadChanges } from './kit/change-load.ts';
 import { filmLoading } from './kit/load-film.ts';
 import { learner, type Learner } from './learn/learner.ts';
@@ -67,6 +68,8 @@ function openStore() {
     imports,
     /** Everything that is kept, line by line. */
     archive: () => archiveLines(db, new Date().toISOString()),
+    /** A part of the kit, line by line. */
+    kitFile: (part: KitPart) => kitLines(db, part, new Date().toISOString()),
     /** Places by name. @throws {Error} when the gazetteer was not made */
     places: () => (places ??= gazetteer(config.placesPath)),
     logbook: logbook(db, serverNow),

@@ -126,7 +126,7 @@
       <h2>Films</h2>
       <a class="btn preset-outlined-surface-950-50" href="/kit/film">Add a film</a>
     </div>
-    <KitList lines={films} path="/kit/film" remove="removeFilm" />
+    <KitList lines={films} path="/kit/film" part="film" remove="removeFilm" />
     {#if films.length === 0 && data.films.length > 0}<p>No film has “{words.trim()}” in its name.</p>{/if}
   </section>
   <section aria-label="In the bag" id="bag" class="scroll-mt-2">
@@ -136,7 +136,7 @@
     </div>
     {#each bag as group (group.kind)}
       <h3 class="kicker mt-2">{THING_WORDS[group.kind][1]}</h3>
-      <KitList lines={group.lines} path="/kit/thing" remove="removeThing" />
+      <KitList lines={group.lines} path="/kit/thing" part="thing" remove="removeThing" />
     {:else}
       <p class="text-(--soft)">
         {data.things.length === 0

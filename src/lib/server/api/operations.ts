@@ -119,6 +119,10 @@ const COPY_OPERATIONS: readonly Operation[] = [
 const ARCHIVE_OPERATIONS: readonly Operation[] = [
   file('/archive/lines', 'write-archive', 'Everything as JSON Lines'),
   file('/archive/zip', 'write-archive-with-scans', 'Everything with the scans, as a ZIP'),
+  {
+    ...file('/archive/kit', 'write-kit-file', 'Cameras, films and things as a small file'),
+    optional: ['camera', 'film', 'thing', 'filters', 'revisions']
+  },
   file('/archive/schema', 'archive-schema', 'What a line of the archive may be, as JSON Schema'),
   { ...file('/frames.csv', 'frames-as-csv', 'Frames as CSV (RFC 4180)'), optional: FILTER_KEYS },
   {

@@ -45,7 +45,8 @@ export function* archiveRecords(db: Database): Generator<ArchiveRecord> {
     yield { kind: 'scan', scan, sha256, deletedAt };
 }
 
-function* kitRecords(db: Database): Generator<ArchiveRecord> {
+/** Cameras, films and things with their revisions. */
+export function* kitRecords(db: Database): Generator<ArchiveRecord> {
   const [cameras, revisions] = [cameraRepository(db), revisionRepository(db)];
   const kept = (table: 'film' | 'thing'): readonly Kept[] =>
     db.prepare<[], Kept>(`select id, created_at, deleted_at from ${table} order by created_at, id`).all();
@@ -117,7 +118,7 @@ function* pictureRecords(db: Database): Generator<ArchiveRecord> {
 }
 
 /** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read; between them others have their turn. */
-export function streamOf(lines: Generator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
+export function streamOf(lines: Iterator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
   const encoder = new TextEncoder();
   return new ReadableStream({
     async pull(controller) {

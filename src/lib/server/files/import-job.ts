@@ -3,11 +3,26 @@ import { randomUUID } from 'node:crypto';
 import { marksLine } from '#core/log/border-note.ts';
 import type { Frame } from '#core/log/frame.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
-import type { RecordKind } from '#schema/files/archive.ts';
+import type { ArchiveRecord, RecordKind } from '#schema/files/archive.ts';
 import type { Upgrade } from '#schema/files/older-archives.ts';
 import { likelyMapping, type CsvMapping, type CsvTable } from './csv.ts';
 import { sayLight } from './say-row.ts';
 
+/** Cameras, films and things that are told by name. */
+const NAMED = 12;
+/** What a line of the kit is called; null = it is no such line. */
+function nameOf(record: ArchiveRecord): string | null {
+  switch (record.kind) {
+    case 'camera':
+      return record.revisions.at(-1)?.camera.name ?? null;
+    case 'film':
+      return record.revisions.at(-1)?.film.name ?? null;
+    case 'thing':
+      return record.thing.name;
+    default:
+      return null;
+  }
+}
 /** Faults told line by line; the rest are counted. */
 const TOLD = 100;
 
@@ -23,6 +38,8 @@ export interface ImportView {
   readonly lines: number;
   /** What is new and what is here already, by kind. */
   readonly counts: Readonly<Partial<Record<RecordKind, { readonly fresh: number; readonly here: number }>>>;
+  /** What is new of the kit, by name; the first of it. */
+  readonly names: readonly string[];
   readonly faults: readonly { readonly line: number; readonly why: string }[];
   readonly faultCount: number;
   /** Of a CSV: its columns, what they are likely meant for, and some rows. */
@@ -62,6 +79,7 @@ export class Job {
   state: ImportState = 'reading';
   lines = 0;
   counts: Partial<Record<RecordKind, { fresh: number; here: number }>> = {};
+  names: string[] = [];
   faults: { line: number; why: string }[] = [];
   faultCount = 0;
   table: CsvTable | null = null;
@@ -88,21 +106,23 @@ export class Job {
   fresh(): number {
     return Object.values(this.counts).reduce((sum, { fresh }) => sum + fresh, 0);
   }
-  count(kind: RecordKind, as: 'fresh' | 'here'): void {
-    const counts = (this.counts[kind] ??= { fresh: 0, here: 0 });
+  count(record: ArchiveRecord, as: 'fresh' | 'here'): void {
+    const counts = (this.counts[record.kind] ??= { fresh: 0, here: 0 });
     counts[as] += 1;
+    const name = as === 'fresh' && this.names.length < NAMED ? nameOf(record) : null;
+    if (name !== null) this.names.push(name);
   }
   settle(): void {
     if (this.state === 'reading') this.state = this.faultCount > 0 ? 'refused' : 'ready';
   }
   view(): ImportView {
-    const { id, name, state, lines, counts, faults, faultCount, table } = this;
+    const { id, name, state, lines, counts, names, faults, faultCount, table } = this;
     const csv = table && {
       headers: table.headers,
       mapping: likelyMapping(table.headers),
       sample: table.rows.slice(0, 3).map((r) => r.cells),
       ...{ read: this.read, untold: this.untold }
     };
-    return { id, name, state, lines, counts, faults, faultCount, csv };
+    return { id, name, state, lines, counts, names, faults, faultCount, csv };
   }
 }

@@ -47,7 +47,7 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
     if (record.kind === 'scan' && !withScans) return;
     const staged = stage.add(line, record);
     if (staged.as === 'refused') own.refuse(line, staged.why);
-    else own.count(record.kind, staged.as);
+    else own.count(record, staged.as);
   }
 
   async function readArchive(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {

@@ -110,6 +110,11 @@
             </li>
           {/each}
         </ul>
+        {#if view.names.length > 0 && view.state === 'ready'}
+          <p class="leading-snug">
+            New in the kit: {view.names.join(', ')}{view.names.length === 12 ? ' …' : ''}
+          </p>
+        {/if}
       {/if}
       {#if view.faults.length > 0}
         <ol class="max-h-75 [overflow:auto]" aria-label="Faults">

@@ -10,6 +10,7 @@ const viewSchema = object({
   state: string().oneOf(['reading', 'mapping', 'ready', 'refused', 'done', 'cancelled']).required(),
   lines: number().required(),
   counts: mixed<Readonly<Record<string, { readonly fresh: number; readonly here: number }>>>().required(),
+  names: array(string().defined()).required(),
   faults: array(object({ line: number().required(), why: string().required() }).required()).required(),
   faultCount: number().required(),
   csv: object({

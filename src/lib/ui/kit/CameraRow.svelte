@@ -111,6 +111,12 @@
         <a class="link" href="/kit/camera?like={camera.id}" aria-label="Another like {camera.name}"
           >Another like it</a
         >
+        <a
+          class="link"
+          href="/api/v1/archive/kit?camera={encodeURIComponent(camera.id)}"
+          download
+          aria-label="{camera.name} as a file for somebody else">As a file</a
+        >
         <Act act="retire" id={camera.id} words="Retire" label="Retire {camera.name}" look="link" />
       </div>
     </div>

@@ -11,6 +11,8 @@
     lines: readonly KitLine[];
     /** Where a line is changed: the id follows. */
     path: string;
+    /** What the lines are called in a file for somebody else. */
+    part: 'film' | 'thing';
     /** The page's action that takes a line out. */
     remove: string;
   }
@@ -19,7 +21,7 @@
 <script lang="ts">
   import Act from './Act.svelte';
 
-  let { lines, path, remove }: KitListProps = $props();
+  let { lines, path, part, remove }: KitListProps = $props();
 </script>
 
 <ul>
@@ -29,6 +31,12 @@
         ><b>{line.name}</b> <span class="ml-2 text-(--soft)">{line.words}</span></span
       >
       <a class="link" href="{path}/{line.id}" aria-label="Change {line.name}">Change</a>
+      <a
+        class="link"
+        href="/api/v1/archive/kit?{part}={encodeURIComponent(line.id)}"
+        download
+        aria-label="{line.name} as a file for somebody else">As a file</a
+      >
       <Act act={remove} id={line.id} words="Remove" label="Remove {line.name}" look="link" />
     </li>
   {/each}

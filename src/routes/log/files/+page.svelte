@@ -34,6 +34,13 @@
         <a href="/api/v1/frames.csv" download>All frames as CSV</a>
         <p class="soft">For a spreadsheet. Cells that one would run as a formula are made harmless.</p>
       </li>
+      <li>
+        <a href="/api/v1/archive/kit?filters=1" download>The filters of the bag</a>
+        <p class="soft">
+          A small file for somebody else, who takes it in on this page. One camera, film or thing:
+          <a href="/kit">in Kit</a>, <i>As a file</i>.
+        </p>
+      </li>
     </ul>
     {#if data.lines.length > 0}
       <h2 class="text-[1.25rem] font-[650] mt-3.5 mx-0 mb-2">Of one film</h2>
