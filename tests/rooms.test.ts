@@ -102,7 +102,13 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   {
     room: 'tests/e2e',
     // the list of places is what is walked; and which browser there is
-    folders: ['tests/e2e', 'src/lib/ui/places/places.ts', 'scripts/chromium.js'],
+    folders: [
+      'tests/e2e',
+      'src/lib/ui/places/places.ts',
+      'scripts/chromium.js',
+      'src/core/numeric/seeded.ts',
+      'src/lib/server/database/damage.test.fixtures.ts'
+    ],
     packages: [/^node:/, /^@playwright\//, /^@axe-core\//, /^sharp$/]
   },
   {

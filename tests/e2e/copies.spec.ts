@@ -1,7 +1,7 @@
 // Copies: made, compared with today by name, brought back, and that taken back as well.
-import { openSync, readdirSync, renameSync, truncateSync, writeSync } from 'node:fs';
+import { readdirSync, renameSync, truncateSync } from 'node:fs';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
+import { damageHead, damageTable, fold } from '../../src/lib/server/database/damage.test.fixtures.ts';
 import { axe, expect, test } from './app.ts';
 
 test(
@@ -38,22 +38,6 @@ test(
   }
 );
 
-/** Folds what was written last into the file: from there it would heal what is damaged. */
-function fold(path: string): void {
-  const db = new Database(path);
-  db.pragma('wal_checkpoint(TRUNCATE)');
-  db.close();
-}
-
-/** Overwrites the first page of the exercises' table. */
-function damage(path: string): void {
-  const db = new Database(path, { readonly: true });
-  const size = Number(db.pragma('page_size', { simple: true }));
-  const page = db.prepare("select rootpage from sqlite_schema where name = 'exercise'").pluck().get();
-  db.close();
-  writeSync(openSync(path, 'r+'), Buffer.alloc(size, 0x5a), 0, size, (Number(page) - 1) * size);
-}
-
 test(
   'a damaged database: what is in it is shown, nothing is stored, and the newest good copy is brought back',
   { tag: '@phone' },
@@ -70,7 +54,7 @@ test(
     const newest = readdirSync(copies).sort().at(-1) ?? '';
     truncateSync(join(copies, newest), 20_000);
     fold(path);
-    damage(path);
+    damageTable(path, 'exercise');
     await app.restart();
     await page.goto(`${app.url}/log?film=demo-load-marigold`);
     await expect(page.getByRole('article')).toHaveCount(5);
@@ -109,7 +93,7 @@ test(
     await expect(page.getByText('A copy is made.')).toBeVisible();
     await app.stop();
     fold(path);
-    writeSync(openSync(path, 'r+'), Buffer.from('This is a letter'), 0, 16, 0);
+    damageHead(path);
     await app.restart();
     await page.goto(`${app.url}/log`);
     await expect(page).toHaveURL(/\/damaged/);

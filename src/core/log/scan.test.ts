@@ -5,7 +5,7 @@ import { PLAIN } from '../error/circumstances.ts';
 import { STARTING_LIGHT } from '../ways/choice.ts';
 import { borderExtras, choiceLine, frameMarks } from './border-note.ts';
 import { frameWith } from './frames.test.fixtures.ts';
-import { byName, matchedByName } from './scan.ts';
+import { byName, matchedByName, matchedByNumber } from './scan.ts';
 
 const scan = (name: string, frameId: string | null = null) => ({ id: `s-${name}`, name, frameId });
 
@@ -21,6 +21,20 @@ test('scans go to the frames that have none, in order; what is matched stays, wh
     { scanId: 's-a', frameId: 'f1' },
     { scanId: 's-c', frameId: 'f3' }
   ]);
+});
+
+test('numbers in names are frames where every one is; several scans show one frame', () => {
+  const frames = [3, 1, 12].map((number) => ({ id: `f${number}`, number }));
+  const named = ['roll 7 frame 03.jpg', 'IMG2026-12.tif', '3.png', 'x1.v2.jpg'];
+  const given = matchedByNumber(
+    [...named.slice(0, 3).map((name) => scan(name)), scan('nothing at all.jpg', 'f1')],
+    frames
+  );
+  expect(given.map((a) => a.frameId)).toEqual(['f3', 'f12', 'f3']);
+  // a number that is no frame's, or no number: they count something else
+  for (const other of ['IMG_2041.jpg', 'quay.jpg', 'x1.v2.jpg'])
+    expect(matchedByNumber([scan('3.jpg'), scan(other)], frames)).toEqual([]);
+  expect(matchedByNumber([], frames)).toEqual([]);
 });
 
 test('the marks of what can be set; a fixed camera’s own values', () => {

@@ -1,4 +1,5 @@
 // Scans of prints and negatives, and which frame each shows.
+import type { ScanShown } from './scan-shown.ts';
 
 /** Kinds of picture files that are taken. */
 export const SCAN_TYPES = ['jpeg', 'png', 'tiff', 'webp'] as const;
@@ -29,6 +30,8 @@ export interface Scan {
   readonly width: number;
   readonly height: number;
   readonly tones: ScanTones;
+  /** How it is looked at; not there = as it came. */
+  readonly shown?: ScanShown | undefined;
   /** UTC, ISO 8601. */
   readonly addedAt: string;
 }
@@ -44,6 +47,32 @@ const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 /** Scans in the order of their names: 9 before 10. */
 export function byName<T extends Pick<Scan, 'name' | 'id'>>(scans: readonly T[]): readonly T[] {
   return [...scans].sort((a, b) => names.compare(a.name, b.name) || (a.id < b.id ? -1 : 1));
+}
+
+/** The last whole number of a name without its ending; null = it has none. */
+function numberIn(name: string): number | null {
+  const found = name
+    .replace(/\.[^.]*$/, '')
+    .match(/\d+/g)
+    ?.at(-1);
+  return found === undefined ? null : Number(found);
+}
+
+/**
+ * Gives scans without a frame to the frames whose numbers their names end in; several may show the same one.
+ * @returns what is new; [] where a name has no number, or one that is no frame's: the numbers mean something else then
+ */
+export function matchedByNumber(
+  scans: readonly Pick<Scan, 'id' | 'name' | 'frameId'>[],
+  frames: readonly { readonly id: string; readonly number: number }[]
+): readonly Assignment[] {
+  const open = scans.filter((s) => s.frameId === null);
+  const matched = open.flatMap(({ id, name }) => {
+    const number = numberIn(name);
+    const frame = frames.find((f) => f.number === number);
+    return frame ? [{ scanId: id, frameId: frame.id }] : [];
+  });
+  return matched.length === open.length ? matched : [];
 }
 
 /**

@@ -6,6 +6,7 @@ import type { Thing } from '#core/kit/thing.ts';
 import type { Said } from '#core/learn/judgement.ts';
 import type { FramePicture } from '#core/log/frame-picture.ts';
 import type { Assignment } from '#core/log/scan.ts';
+import type { ScanShown } from '#core/log/scan-shown.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import { framePictureSchema } from '#schema/log/frame-picture.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
@@ -180,6 +181,14 @@ export function assignScans(
   assignments: readonly Assignment[]
 ): Promise<Result<null, string>> {
   return send('PUT', `/api/v1/loads/${encodeURIComponent(loadId)}/scans`, { assignments });
+}
+
+/** Shows a scan otherwise, or gives it to another film. */
+export function changeScan(
+  id: string,
+  edit: { readonly shown?: ScanShown; readonly loadId?: string }
+): Promise<Result<null, string>> {
+  return send('PATCH', `/api/v1/scans/${encodeURIComponent(id)}`, edit);
 }
 
 /** Moves a scan to the trash. */

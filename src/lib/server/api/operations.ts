@@ -87,6 +87,17 @@ const SCAN_OPERATIONS: readonly Operation[] = [
     summary: 'A scan as a picture: thumb, view or original'
   },
   {
+    ...{
+      method: 'patch',
+      path: '/scans/{id}',
+      id: 'change-scan',
+      body: 'ScanEdit',
+      answer: 'Scan',
+      status: 200
+    },
+    summary: 'Shows a scan otherwise, or gives it to another film'
+  },
+  {
     ...{ method: 'delete', path: '/scans/{id}', id: 'remove-scan', answer: 'Scan', status: 200 },
     summary: 'Moves a scan to the trash'
   },

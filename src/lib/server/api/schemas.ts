@@ -31,7 +31,7 @@ import {
   windowsQuestionSchema
 } from '#schema/plan/plan-question.ts';
 import { framePictureSchema } from '#schema/log/frame-picture.ts';
-import { assignmentsSchema, scanSchema } from '#schema/log/scan.ts';
+import { assignmentsSchema, scanEditSchema, scanSchema } from '#schema/log/scan.ts';
 import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
 
@@ -80,6 +80,7 @@ export const SCHEMAS = {
   Judgement: judgementSchema,
   Bias: biasSchema,
   Scan: scanSchema,
+  ScanEdit: scanEditSchema,
   Assignments: assignmentsSchema,
   CsvMapping: csvMappingSchema,
   Carried: carriedSchema,

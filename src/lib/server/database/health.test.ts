@@ -1,20 +1,11 @@
 // A damaged file is known before anything is written into it, and what SQLite refuses is said in words.
-import {
-  existsSync,
-  mkdtempSync,
-  openSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-  writeSync
-} from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, describe, expect, test } from 'vitest';
 import { seedDemo } from '../demo/seed.ts';
+import { damageTable } from './damage.test.fixtures.ts';
 import { damageOf, isDamage, openForLooking } from './health.ts';
 import { openDatabase } from './open.ts';
 import { presenceOf } from './presence.ts';
@@ -34,22 +25,6 @@ function seeded(): string {
   db.close();
   return path;
 }
-/** Overwrites a part of a file. */
-function scribble(path: string, from: number, bytes: number): void {
-  const file = openSync(path, 'r+');
-  writeSync(file, Buffer.alloc(bytes, 0x5a), 0, bytes, from);
-}
-/** The root page of a table: its first byte in the file. */
-function placeOf(path: string, table: string): readonly [from: number, size: number] {
-  const db = new Database(path, { readonly: true });
-  const size = Number(db.pragma('page_size', { simple: true }));
-  const row = db
-    .prepare<[string], { readonly rootpage: number }>('select rootpage from sqlite_schema where name = ?')
-    .get(table);
-  db.close();
-  return [((row?.rootpage ?? 1) - 1) * size, size];
-}
-
 describe('a file', () => {
   test('that is sound, or not there yet, is', () => {
     const path = seeded();
@@ -60,8 +35,7 @@ describe('a file', () => {
 
   test('damaged in one table is found out, and the rest of it is shown without a write', () => {
     const path = seeded();
-    const [from, size] = placeOf(path, 'exercise');
-    scribble(path, from, size);
+    damageTable(path, 'exercise');
     const before = readFileSync(path);
     const damage = damageOf(path);
     expect(damage).toMatchObject({ path, readable: true });

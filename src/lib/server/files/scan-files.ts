@@ -34,7 +34,7 @@ export function stagedScans(folder: string, intake: ReturnType<typeof scanIntake
           faults.push(`The file of the scan “${scan.name}” is not the one that its line tells of.`);
           continue;
         }
-        const looked = await lookInto(here(file), scan.name);
+        const looked = await lookInto(here(file), scan.name, scan.shown);
         if (!looked.ok) {
           faults.push(explainScanRefusal(scan.name, looked.error));
           continue;

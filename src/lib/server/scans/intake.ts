@@ -7,6 +7,7 @@ import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import type { Scan, ScanType } from '#core/log/scan.ts';
+import type { ScanShown } from '#core/log/scan-shown.ts';
 
 import { lookInto, type PictureFault } from './pictures.ts';
 import type { scanRepository, StoredScan } from './repository.ts';
@@ -101,6 +102,16 @@ export function scanIntake(folder: string, scans: ReturnType<typeof scanReposito
     prepare,
     /** A scan's file, read only while it is sent. */
     open: (scan: Pick<Scan, 'id' | 'type'>, size: ScanSize): Promise<Blob> => openAsBlob(pathOf(scan, size)),
+    /** Shows a scan otherwise: its small pictures are drawn anew, the file stays as it came. */
+    show: (scan: StoredScan, shown: ScanShown): Promise<Result<Scan, ScanRefusal>> =>
+      table(async () => {
+        const looked = await lookInto(pathOf(scan, 'original'), scan.name, shown);
+        if (!looked.ok) return looked;
+        const { tones, thumb, view } = looked.value;
+        await Promise.all([writeFile(pathOf(scan, 'thumb'), thumb), writeFile(pathOf(scan, 'view'), view)]);
+        scans.show(scan.id, shown, tones);
+        return ok({ ...scan, shown, tones });
+      }),
     /** Takes a file in, or says why not; nothing of it stays then. */
     take: async (loadId: string, name: string, body: Incoming): Promise<Result<Scan, ScanRefusal>> => {
       prepare();

@@ -2,6 +2,7 @@
 import { fileTypeFromFile } from 'file-type';
 import sharp, { type OutputInfo } from 'sharp';
 import { SCAN_TYPES, type ScanTones, type ScanType } from '#core/log/scan.ts';
+import { AS_IT_CAME, partOf, type ScanShown } from '#core/log/scan-shown.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 
 /** Most pixels of a picture, so that a small file cannot become a huge one. */
@@ -66,8 +67,13 @@ const rawOf = ({ width, height, channels }: OutputInfo) => ({ raw: { width, heig
 /**
  * Looks into a file.
  * @param path where it lies @param name as it was called: its ending must not say otherwise
+ * @param shown how it is looked at: the small pictures and what is measured are of that
  */
-export async function lookInto(path: string, name: string): Promise<Result<Picture, PictureFault>> {
+export async function lookInto(
+  path: string,
+  name: string,
+  shown: ScanShown = AS_IT_CAME
+): Promise<Result<Picture, PictureFault>> {
   const found = await fileTypeFromFile(path);
   const type = TYPE_OF_MIME[found?.mime ?? ''];
   if (!type) return err({ fault: 'no-picture', is: found?.ext ?? null });
@@ -81,11 +87,16 @@ export async function lookInto(path: string, name: string): Promise<Result<Pictu
     if (pages > 1) return err({ fault: 'pages' });
     if (!DEPTHS.includes(depth)) return err({ fault: 'bits' });
     if (!SPACES.includes(space)) return err({ fault: 'colours', is: space.toUpperCase() });
+    const isUpright = orientation >= 5 === (shown.turn === 90 || shown.turn === 270);
+    const part = partOf(shown, isUpright ? width : height, isUpright ? height : width);
     const { data, info } = await sharp(path, options)
-      .rotate()
+      .autoOrient()
+      .rotate(shown.turn)
+      .extract(part)
       .resize(SIZES.view, SIZES.view, { fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
       .toColourspace('srgb')
+      .negate(shown.negative && { alpha: false })
       .raw()
       .toBuffer({ resolveWithObject: true });
     // one after the other, each from the one before: less memory than side by side, and no more time

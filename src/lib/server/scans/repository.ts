@@ -1,6 +1,8 @@
 // Scans in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
-import type { Assignment, Scan, ScanType } from '#core/log/scan.ts';
+import type { Assignment, Scan, ScanTones, ScanType } from '#core/log/scan.ts';
+import type { ScanShown } from '#core/log/scan-shown.ts';
+import { scanShownSchema } from '#schema/log/scan.ts';
 
 interface ScanRow {
   readonly id: string;
@@ -17,6 +19,7 @@ interface ScanRow {
   readonly light_share: number;
   readonly added_at: string;
   readonly deleted_at: string | null;
+  readonly shown: string | null;
 }
 
 /** A scan with what only the store needs to know of it. */
@@ -31,7 +34,8 @@ const fromRow = (row: ScanRow): StoredScan => ({
   ...{ id: row.id, loadId: row.load_id, frameId: row.frame_id, name: row.name, type: row.type },
   ...{ bytes: row.bytes, width: row.width, height: row.height, sha256: row.sha256 },
   tones: { middle: row.middle, darkShare: row.dark_share, lightShare: row.light_share },
-  ...{ addedAt: row.added_at, deletedAt: row.deleted_at }
+  ...{ addedAt: row.added_at, deletedAt: row.deleted_at },
+  ...(row.shown === null ? {} : { shown: scanShownSchema.validateSync(JSON.parse(row.shown)) })
 });
 
 /** The scans of a database. */
@@ -49,8 +53,8 @@ export function scanRepository(db: Database) {
   );
   const all = db.prepare<[], ScanRow>('select * from scan order by added_at, id');
   const insert = db.prepare<[Record<string, unknown>]>(
-    `insert into scan (id, load_id, frame_id, name, type, bytes, width, height, sha256, middle, dark_share, light_share, added_at, deleted_at)
-     values (:id, :loadId, :frameId, :name, :type, :bytes, :width, :height, :sha256, :middle, :darkShare, :lightShare, :addedAt, :deletedAt)`
+    `insert into scan (id, load_id, frame_id, name, type, bytes, width, height, sha256, middle, dark_share, light_share, added_at, deleted_at, shown)
+     values (:id, :loadId, :frameId, :name, :type, :bytes, :width, :height, :sha256, :middle, :darkShare, :lightShare, :addedAt, :deletedAt, :shown)`
   );
   const assign = db.prepare<[Record<string, unknown>]>(
     'update scan set frame_id = :frameId where id = :scanId'
@@ -62,6 +66,13 @@ export function scanRepository(db: Database) {
   );
   const remove = db.prepare<[string, string]>(
     'update scan set deleted_at = ? where id = ? and deleted_at is null'
+  );
+  const show = db.prepare<[Record<string, unknown>]>(
+    `update scan set shown = :shown, middle = :middle, dark_share = :darkShare, light_share = :lightShare where id = :id`
+  );
+  const film = db.prepare<[string]>('select 1 from load where id = ?');
+  const move = db.prepare<[string, string]>(
+    'update scan set load_id = ?, frame_id = null where id = ? and deleted_at is null'
   );
   const restore = db.prepare<[string]>('update scan set deleted_at = null where id = ?');
   return {
@@ -80,8 +91,18 @@ export function scanRepository(db: Database) {
       const row = same.get(loadId, sha256);
       return row ? fromRow(row) : null;
     },
-    add: ({ tones, ...scan }: StoredScan): void => {
-      insert.run({ ...scan, ...tones });
+    add: ({ tones, shown, ...scan }: StoredScan): void => {
+      insert.run({ ...scan, ...tones, shown: shown ? JSON.stringify(shown) : null });
+    },
+    /** Keeps how a scan is looked at, and what is measured on it then. */
+    show: (id: string, shown: ScanShown, { middle, darkShare, lightShare }: ScanTones): void => {
+      show.run({ id, shown: JSON.stringify(shown), middle, darkShare, lightShare });
+    },
+    /** Gives a scan to another film; it shows no frame then. @returns false when the film is not there or has the same file */
+    move: (id: string, loadId: string): boolean => {
+      const row = one.get(id);
+      if (!row || !film.get(loadId) || same.get(loadId, row.sha256)) return false;
+      return move.run(loadId, id).changes > 0;
     },
     /** Gives scans of a film to frames of it: all of them, or none. @returns false when one of either is not there */
     assign: (loadId: string, assignments: readonly Assignment[]): boolean => {

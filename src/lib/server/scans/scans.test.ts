@@ -6,12 +6,13 @@ import { join } from 'node:path';
 import { zlibSync } from 'fflate';
 import sharp from 'sharp';
 import { afterEach, describe, expect, test } from 'vitest';
+import { AS_IT_CAME, type ScanShown } from '#core/log/scan-shown.ts';
 import { seededDatabase } from '../demo/seeded.test.fixtures.ts';
 import { scanIntake } from './intake.ts';
 import { explainScanRefusal } from './problem.ts';
 import { scanRepository } from './repository.ts';
 
-const FILM = 'demo-load-marigold';
+const [FILM, OTHER] = ['demo-load-marigold', 'demo-load-corvane'];
 const folders: string[] = [];
 afterEach(() => {
   for (const folder of folders.splice(0)) rmSync(folder, { recursive: true, force: true });
@@ -114,6 +115,54 @@ describe('taken in', () => {
     if (!taken.ok) throw new Error(taken.error.fault);
     expect(taken.value.tones.darkShare).toBeCloseTo(0.75, 1);
     expect(taken.value.tones.lightShare).toBeCloseTo(0.25, 1);
+  });
+});
+
+describe('looked at otherwise', () => {
+  test('turned, cropped and as a positive: the small pictures and the tones change, the file does not', async () => {
+    const { intake, take, scans } = workroom();
+    // dark left half, light right half
+    const data = await sharp({ create: { width: 80, height: 40, channels: 3, background: '#202020' } })
+      .composite([
+        {
+          input: { create: { width: 40, height: 40, channels: 3, background: '#e0e0e0' } },
+          ...{ left: 40, top: 0 }
+        }
+      ])
+      .png()
+      .toBuffer();
+    const taken = await take('a.png', data);
+    if (!taken.ok) throw new Error('not taken');
+    const stored = scans.find(taken.value.id);
+    if (!stored) throw new Error('not there');
+    const middleOf = async (shown: ScanShown): Promise<number> => {
+      const done = await intake.show(stored, shown);
+      if (!done.ok) throw new Error('not shown');
+      expect(scans.find(stored.id)).toMatchObject({ shown, tones: done.value.tones });
+      return done.value.tones.middle;
+    };
+    const cutRight = { ...AS_IT_CAME.cut, right: 0.5 };
+    // what stays is the dark half; its negative is light
+    expect(await middleOf({ ...AS_IT_CAME, cut: cutRight })).toBeCloseTo(0x20 / 255, 1);
+    expect(await middleOf({ ...AS_IT_CAME, cut: cutRight, negative: true })).toBeCloseTo(1 - 0x20 / 255, 1);
+    // a quarter turn to the right: what was left is at the top
+    const top = { ...AS_IT_CAME, turn: 90, cut: { ...AS_IT_CAME.cut, bottom: 0.5 } };
+    expect(await middleOf(top)).toBeCloseTo(0x20 / 255, 1);
+    const { width, height } = await sharp(intake.pathOf(stored, 'view')).metadata();
+    expect([width, height]).toEqual([40, 40]);
+    expect(readFileSync(intake.pathOf(stored, 'original')).equals(data)).toBe(true);
+  });
+
+  test('moved to another film it shows no frame; not to one that is not there, or has the same file', async () => {
+    const { take, scans } = workroom();
+    const data = await grey().png().toBuffer();
+    const taken = await take('a.png', data);
+    if (!taken.ok) throw new Error('not taken');
+    expect(scans.move(taken.value.id, 'nothing')).toBe(false);
+    expect(scans.move(taken.value.id, OTHER)).toBe(true);
+    expect(scans.find(taken.value.id)).toMatchObject({ loadId: OTHER, frameId: null });
+    const again = await take('b.png', data);
+    expect(again.ok && scans.move(again.value.id, OTHER)).toBe(false);
   });
 });
 

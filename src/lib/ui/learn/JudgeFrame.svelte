@@ -1,5 +1,6 @@
 <!-- One frame against a strip of the same scene at seven exposures: which is closest? Or a word, off the print or the negative. -->
 <script lang="ts">
+  import { scanPicture } from '#ui/log/scan-picture.ts';
   import type { Film } from '#core/film/film.ts';
   import { developedRange, isNegative } from '#core/film/film.ts';
   import { printTone } from '#core/film/print.ts';
@@ -124,8 +125,8 @@
   />
   {#if scan}
     <div class="scan">
-      <a href="/api/v1/scans/{scan.id}/view" target="_blank"
-        ><img src="/api/v1/scans/{scan.id}/view" alt="Scan {scan.name} of frame {frame.number}" /></a
+      <a href={scanPicture(scan, 'view')} target="_blank"
+        ><img src={scanPicture(scan, 'view')} alt="Scan {scan.name} of frame {frame.number}" /></a
       >
       <div>
         {#if suggestion}

@@ -30,6 +30,7 @@
 </script>
 
 <script lang="ts">
+  import { scanPicture } from '#ui/log/scan-picture.ts';
   import { tick } from 'svelte';
   import { borderExtras, frameMarks } from '#core/log/border-note.ts';
   import { printTone } from '#core/film/print.ts';
@@ -107,7 +108,7 @@
     {#if scan}
       <img
         class="w-full p-1.5 [background:#ffffff] [border:1px_solid_var(--line)]"
-        src="/api/v1/scans/{scan.id}/thumb"
+        src={scanPicture(scan, 'thumb')}
         alt="Scan of frame {frame.number}"
         loading="lazy"
       />

@@ -1,5 +1,6 @@
 <!-- Prints side by side, each judged in a word: a bracket, a whole film, or one subject on several films. -->
 <script lang="ts">
+  import { scanPicture } from '#ui/log/scan-picture.ts';
   import { invalidateAll } from '$app/navigation';
   import { isNegative, type Film } from '#core/film/film.ts';
   import { printTone } from '#core/film/print.ts';
@@ -51,7 +52,7 @@
           {#if scan}
             <img
               class="w-full p-1.5 [background:#fffdf8] [border:1px_solid_var(--line)]"
-              src="/api/v1/scans/{scan.id}/view"
+              src={scanPicture(scan, 'view')}
               alt="Scan of frame {frame.number}"
               loading="lazy"
             />

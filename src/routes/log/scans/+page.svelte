@@ -1,14 +1,16 @@
 <script lang="ts">
+  import { scanPicture } from '#ui/log/scan-picture.ts';
   import { goto, invalidateAll } from '$app/navigation';
   import type { Film } from '#core/film/film.ts';
   import { printTone } from '#core/film/print.ts';
   import { filmWindow } from '#core/film/window.ts';
   import type { Frame } from '#core/log/frame.ts';
-  import { byName, matchedByName, type Assignment, type Scan } from '#core/log/scan.ts';
+  import { byName, matchedByName, matchedByNumber, type Assignment, type Scan } from '#core/log/scan.ts';
   import { formatDecimal } from '#core/units/decimal.ts';
   import { frameMarks } from '#core/log/border-note.ts';
-  import { assignScans, removeScan, restoreScan } from '#ui/api.ts';
+  import { assignScans, changeScan, removeScan, restoreScan } from '#ui/api.ts';
   import SelectField from '#ui/kit/SelectField.svelte';
+  import ScanLook from '#ui/log/ScanLook.svelte';
   import ScanDrop from '#ui/log/ScanDrop.svelte';
   import { Uploads } from '#ui/log/uploads.svelte.ts';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
@@ -19,6 +21,7 @@
   const loadId = $derived(data.pair?.loadId ?? '');
   const scans = $derived(byName(data.scans));
   const match = $derived(matchedByName(data.scans, data.frames));
+  const numbered = $derived(matchedByNumber(data.scans, data.frames));
   const frameOptions = $derived([
     ['', 'no frame yet'] as const,
     ...data.frames.map((f) => {
@@ -41,6 +44,14 @@
     const sent = await assignScans(loadId, assignments);
     if (!sent.ok) sayTrouble(sent.error);
     else if (words !== '') sayDone(words, () => void assign(before, ''));
+    await invalidateAll();
+  }
+
+  async function change(scan: Scan, edit: Parameters<typeof changeScan>[1]): Promise<void> {
+    const changed = await changeScan(scan.id, edit);
+    if (!changed.ok) sayTrouble(changed.error);
+    else if (edit.loadId !== undefined)
+      sayDone(`${scan.name} is with the other film.`, () => void change(scan, { loadId: scan.loadId }));
     await invalidateAll();
   }
 
@@ -72,6 +83,17 @@
   <ScanDrop {uploads} {loadId} />
   {#if scans.length > 0}
     <div class="do">
+      {#if numbered.length > 0}
+        <button
+          type="button"
+          class="btn preset-filled-primary-700-300"
+          onclick={() =>
+            void assign(
+              numbered,
+              `${numbered.length} ${numbered.length === 1 ? 'scan is' : 'scans are'} matched.`
+            )}>Match {numbered.length} by the numbers in their names</button
+        >
+      {/if}
       {#if match.length > 0}
         <button
           type="button"
@@ -92,7 +114,7 @@
         {@const tone = pictured && toneOf(data.pair.film, pictured)}
         <li>
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
-            <img src="/api/v1/scans/{scan.id}/thumb" alt="Scan {scan.name}" loading="lazy" />
+            <img src={scanPicture(scan, 'thumb')} alt="Scan {scan.name}" loading="lazy" />
           </a>
           {#if pictured && tone}
             {#await import('#ui/picture/KeptPicture.svelte') then { default: KeptPicture }}
@@ -108,6 +130,11 @@
             options={frameOptions}
             onchoose={(id: string) =>
               void assign([{ scanId: scan.id, frameId: id === '' ? null : id }], `${scan.name} is matched.`)}
+          />
+          <ScanLook
+            {scan}
+            films={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
+            onchange={(edit) => change(scan, edit)}
           />
           <button
             type="button"

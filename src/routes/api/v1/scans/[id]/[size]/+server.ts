@@ -14,8 +14,9 @@ export const GET: RequestHandler = async ({ params }) => {
   return new Response(await store().intake.open(scan, size), {
     headers: {
       'content-type': whole ? MIME[scan.type] : 'image/jpeg',
-      // a picture never changes under its id; and nothing in it is ever run
+      // the file never changes under its id; the small ones are asked for by how they are looked at
       'cache-control': 'private, max-age=31536000, immutable',
+      // nothing in it is ever run
       'content-security-policy': "default-src 'none'; sandbox",
       'x-content-type-options': 'nosniff',
       ...(whole
