@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { axe, expect, test, unfold } from './app.ts';
 
 test(
@@ -236,3 +237,23 @@ test('strangers are turned away', { tag: '@desktop' }, async ({ shared: app, req
   const said: unknown = await broken.json();
   expect(said).toMatchObject({ status: 422, title: 'Some fields were not understood' });
 });
+
+test(
+  'a film given to somebody else as a file is told by name, and is in their kit',
+  { tag: '@desktop' },
+  async ({ app, emptyApp, page }) => {
+    await page.goto(`${app.url}/kit`);
+    const coming = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Heliodor 64 as a file for somebody else' }).click();
+    const path = await (await coming).path();
+    await page.goto(`${emptyApp.url}/log/files`);
+    await page.getByLabel(/^An archive/).setInputFiles({
+      ...{ name: 'kit.jsonl', mimeType: 'application/jsonl', buffer: readFileSync(path) }
+    });
+    await expect(page.getByText('New in the kit: Heliodor 64')).toBeVisible();
+    await page.getByRole('button', { name: 'Take all 1 in' }).click();
+    await expect(page.getByText('1 new line is in the log.')).toBeVisible();
+    await page.goto(`${emptyApp.url}/kit`);
+    await expect(page.getByRole('region', { name: 'Films' })).toContainText('Heliodor 64');
+  }
+);

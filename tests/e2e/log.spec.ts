@@ -61,6 +61,22 @@ test(
     await page.getByRole('button', { name: 'Match 2 by the order of names' }).click();
     const scan = page.getByRole('listitem').filter({ hasText: 'roll 9.jpg' });
     await expect(scan.getByLabel('Shows frame')).toHaveValue('demo-load-marigold-1');
+    // looked at otherwise, and as it came again: the file is never touched
+    const picture = scan.getByRole('img');
+    await scan.getByRole('button', { name: 'Turn roll 9.jpg to the right' }).click();
+    await expect(picture).toHaveAttribute('src', /shown=90-p/);
+    await scan.getByRole('button', { name: 'roll 9.jpg is a negative' }).click();
+    await expect(picture).toHaveAttribute('src', /shown=90-n/);
+    await scan.getByText('Crop, or another film').click();
+    await scan.getByLabel('Left, %').fill('95');
+    await scan.getByLabel('Left, %').press('Tab');
+    await expect(scan.getByRole('alert')).toContainText('Give 0 to 90 per cent');
+    await scan.getByLabel('Left, %').fill('12,5');
+    await scan.getByLabel('Left, %').press('Tab');
+    await expect(picture).toHaveAttribute('src', /shown=90-n-0.125/);
+    await expect(scan.getByRole('alert')).toHaveCount(0);
+    await scan.getByRole('button', { name: 'As it came' }).click();
+    await expect(picture).toHaveAttribute('src', /shown=0-p-0-0-0-0/);
 
     await page.getByRole('link', { name: 'Judge its frames' }).click();
     await expect(page.getByRole('img', { name: 'Scan roll 9.jpg of frame 1' })).toBeVisible();
