@@ -27,6 +27,8 @@ requireWritable(data);
 await requireFree(host, port);
 installIfMissing();
 buildIfStale();
+// what is written from here on is its owner's alone: keys, the database, copies, scans
+process.umask(0o077);
 
 const fresh = process.argv.includes('--new-passcode') || !(await hasPasscode());
 if (fresh) process.env.JUST_ENOUGH_NEW_PASSCODE ||= await askPasscode();
