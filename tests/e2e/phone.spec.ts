@@ -45,7 +45,7 @@ test('the address is told as text and as a QR code; key and passcode are nowhere
   expect(said).toMatch(/Just Enough is at https:\/\/[\d.]+:\d+\//);
   expect(said).toContain('█');
   expect(said).not.toContain(PASSCODE);
-  for (const name of ['phone/server-key.pem', 'phone/authority-key.pem', 'just-enough.sqlite'])
+  for (const name of ['phone/server-key.pem', 'phone/authority-key.pem', 'demo.sqlite'])
     expect(statSync(join(data, name)).mode & 0o077, name).toBe(0);
   const cert = new X509Certificate(readFileSync(join(data, 'phone', 'server.pem')));
   const authority = new X509Certificate(readFileSync(join(data, 'phone', 'authority.pem')));
