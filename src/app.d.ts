@@ -6,6 +6,8 @@ declare global {
     interface Locals {
       /** Whether the passcode was given; always, where none is asked for. */
       signedIn: boolean;
+      /** What this request is called in the log. */
+      requestId: string;
     }
   }
 }

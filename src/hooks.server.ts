@@ -1,5 +1,6 @@
 // Opens the store when the server starts and turns strangers away: requests must name this host, writes come from it, and a
 // server that listens beyond this machine lets in who knows the passcode.
+import { randomUUID } from 'node:crypto';
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
@@ -89,8 +90,10 @@ const answer: Handle = async ({ event, resolve }) => {
 
 /** Answers everything, and says of every answer what browsers may do with it. */
 export const handle: Handle = async (input) => {
+  input.event.locals.requestId = randomUUID().slice(0, 8);
   const response = await answer(input);
   setHeaders(response.headers, store().config.locked);
+  response.headers.set('x-request-id', input.event.locals.requestId);
   return response;
 };
 
@@ -134,9 +137,23 @@ function allowOwnStyles(headers: Headers): void {
     headers.set('content-security-policy', policy.replace("style-src 'self'", `style-src 'self' ${nonce}`));
 }
 
-export const handleError: HandleServerError = ({ error, status, message }) => {
-  if (status >= 500) console.error(error);
+/** A line of the log for each failure: where it was and under which number it was told, nothing of what was sent. */
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
+  const { requestId } = event.locals;
+  if (status >= 500) {
+    const said = error instanceof Error ? (error.stack ?? error.message) : String(error);
+    const { method } = event.request;
+    console.error(
+      JSON.stringify({ at: new Date().toISOString(), requestId, method, route: event.route.id, status, said })
+    );
+  }
   const words = explainSqlite(error, store().config.databasePath);
   if (words !== null) return { message: words };
-  return { message: status === 404 ? 'There is no page at this address.' : message };
+  if (status === 404) return { message: 'There is no page at this address.' };
+  return {
+    message:
+      status >= 500
+        ? `The server failed at this, and wrote why into its log under ${requestId}. What was stored before is there.`
+        : message
+  };
 };

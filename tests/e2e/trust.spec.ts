@@ -43,6 +43,7 @@ test(
       const { headers } = await fetch(app.url + path);
       expect(headers.get('x-content-type-options'), path).toBe('nosniff');
       expect(headers.get('referrer-policy'), path).toBe('same-origin');
+      expect(headers.get('x-request-id'), path).toMatch(/^[0-9a-f]{8}$/);
       expect(headers.get('cache-control'), path).toMatch(/private|no-store|no-cache/);
     }
   }
