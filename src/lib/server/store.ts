@@ -13,7 +13,7 @@ import { damageOf, openForLooking } from './database/health.ts';
 import { openDatabase } from './database/open.ts';
 import { presenceOf } from './database/presence.ts';
 import { seedDemo } from './demo/seed.ts';
-import { archiveLines } from './files/export-rows.ts';
+import { snapshotLines } from './files/export-rows.ts';
 import { importJobs } from './files/imports.ts';
 import { kitLines, type KitPart } from './files/kit-file.ts';
 import { loadChanges } from './kit/change-load.ts';
@@ -67,7 +67,7 @@ function openStore() {
     /** Files that come in. */
     imports,
     /** Everything that is kept, line by line. */
-    archive: () => archiveLines(db, new Date().toISOString()),
+    archive: () => snapshotLines(db, new Date().toISOString()),
     /** A part of the kit, line by line. */
     kitFile: (part: KitPart) => kitLines(db, part, new Date().toISOString()),
     /** Places by name. @throws {Error} when the gazetteer was not made */

@@ -1,5 +1,5 @@
 // Everything that is kept, line by line, in an order in which each stands after what it names. The only SQL about leaving.
-import type { Database } from 'better-sqlite3';
+import SqliteDatabase, { type Database } from 'better-sqlite3';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type ArchiveRecord } from '#schema/files/archive.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { revisionRepository } from '../kit/revisions.ts';
@@ -22,6 +22,25 @@ interface Kept {
 export function* archiveLines(db: Database, writtenAt: string): Generator<string> {
   yield JSON.stringify({ kind: 'archive', format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, writtenAt });
   for (const record of archiveRecords(db)) yield JSON.stringify(record);
+}
+
+/**
+ * The lines of an archive as everything is now, whatever is written while they are read: over a connection of its own, in one
+ * transaction (SQLite, WAL: readers see the state at their first read).
+ */
+export function* snapshotLines(db: Database, writtenAt: string): Generator<string> {
+  if (db.memory) {
+    yield* archiveLines(db, writtenAt);
+    return;
+  }
+  const own = new SqliteDatabase(db.name, { readonly: true, timeout: 5000 });
+  try {
+    own.exec('begin');
+    own.prepare('select count(*) from sqlite_schema').get();
+    yield* archiveLines(own, writtenAt);
+  } finally {
+    own.close();
+  }
 }
 
 /** The records of a database. */
@@ -121,6 +140,7 @@ function* pictureRecords(db: Database): Generator<ArchiveRecord> {
 export function streamOf(lines: Iterator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
   const encoder = new TextEncoder();
   return new ReadableStream({
+    cancel: () => void lines.return?.(),
     async pull(controller) {
       await new Promise((next) => setImmediate(next));
       const piece: string[] = [];
