@@ -12,7 +12,7 @@ test('every place has a page, and no two share a path or a key', () => {
 });
 
 /** Pages before there is anything to go to, or that belong to one thing. */
-const NO_PLACES = ['/enter', '/start', '/shell'];
+const NO_PLACES = ['/enter', '/start', '/shell', '/damaged'];
 
 test('every page but those of a single thing is a place', () => {
   const pages = readdirSync('src/routes', { recursive: true, encoding: 'utf8' })
