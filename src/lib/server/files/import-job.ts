@@ -12,16 +12,9 @@ import { sayLight } from './say-row.ts';
 const NAMED = 12;
 /** What a line of the kit is called; null = it is no such line. */
 function nameOf(record: ArchiveRecord): string | null {
-  switch (record.kind) {
-    case 'camera':
-      return record.revisions.at(-1)?.camera.name ?? null;
-    case 'film':
-      return record.revisions.at(-1)?.film.name ?? null;
-    case 'thing':
-      return record.thing.name;
-    default:
-      return null;
-  }
+  if (record.kind === 'camera') return record.revisions.at(-1)?.camera.name ?? null;
+  if (record.kind === 'film') return record.revisions.at(-1)?.film.name ?? null;
+  return record.kind === 'thing' ? record.thing.name : null;
 }
 /** Faults told line by line; the rest are counted. */
 const TOLD = 100;

@@ -18,22 +18,17 @@ export interface KitPart {
 function given(record: ArchiveRecord, part: KitPart): ArchiveRecord | null {
   const newest = <T extends { readonly revision: number }>(all: readonly T[]): readonly T[] =>
     part.revisions === 'all' ? all : all.slice(-1).map((r) => ({ ...r, revision: 1 }));
-  switch (record.kind) {
-    case 'camera':
-      return part.cameras.includes(record.id)
-        ? { ...record, revisions: newest(record.revisions), retiredAt: null, stands: {} }
-        : null;
-    case 'film':
-      return part.films.includes(record.id)
-        ? { ...record, revisions: newest(record.revisions), deletedAt: null }
-        : null;
-    case 'thing': {
-      const isFilter = part.filters && record.thing.data.kind === 'filter' && record.deletedAt === null;
-      return isFilter || part.things.includes(record.thing.id) ? { ...record, deletedAt: null } : null;
-    }
-    default:
-      return null;
-  }
+  if (record.kind === 'camera')
+    return part.cameras.includes(record.id)
+      ? { ...record, revisions: newest(record.revisions), retiredAt: null, stands: {} }
+      : null;
+  if (record.kind === 'film')
+    return part.films.includes(record.id)
+      ? { ...record, revisions: newest(record.revisions), deletedAt: null }
+      : null;
+  if (record.kind !== 'thing') return null;
+  const isFilter = part.filters && record.thing.data.kind === 'filter' && record.deletedAt === null;
+  return isFilter || part.things.includes(record.thing.id) ? { ...record, deletedAt: null } : null;
 }
 
 /** The lines of such a file; [] = nothing that was asked for is there. */

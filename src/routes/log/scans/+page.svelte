@@ -134,7 +134,7 @@
           <ScanLook
             {scan}
             films={data.lines.map((l) => [l.loadId, `${l.filmName} in ${l.cameraName}`] as const)}
-            onchange={(edit) => change(scan, edit)}
+            onchange={(edit: Parameters<typeof changeScan>[1]) => change(scan, edit)}
           />
           <button
             type="button"
