@@ -43,7 +43,9 @@ export function damageOf(path: string): Damage | null {
     const why = isLookedThrough(path) ? db.pragma('quick_check(1)', { simple: true }) : 'ok';
     // whatever it is, it can be asked for its tables
     db.prepare('select count(*) from sqlite_schema').get();
-    return why === 'ok' ? null : { path, why: String(why), readable: isReadable(db) };
+    // without the line that only names the database
+    const words = String(why).replace(/^\*\*\*.*\*\*\*\s*/, '');
+    return why === 'ok' ? null : { path, why: words, readable: isReadable(db) };
   } catch (error) {
     if (!isDamage(error)) throw error;
     return { path, why: said(error), readable: false };
