@@ -7,7 +7,7 @@ export default defineConfig({
     outDir: 'build/workers',
     emptyOutDir: true,
     rolldownOptions: {
-      input: { learn: 'src/lib/server/learn/worker.ts' },
+      input: { learn: 'src/lib/server/learn/worker.ts', read: 'src/lib/server/beside/reader-worker.ts' },
       output: { entryFileNames: '[name].js' }
     }
   },

@@ -36,7 +36,7 @@ for (const cameraId of CAMERAS) {
   const s = repositoriesOf(db);
   const log = logbook(db, () => momentAt(Date.parse('2027-01-01T00:00:00Z'), 'UTC'));
   const camera = s.cameras.find(cameraId)?.value;
-  const filmId = s.loads.ofCamera(cameraId)[0]?.filmId;
+  const filmId = s.loads.latestOf(cameraId)?.filmId;
   if (!camera || filmId === undefined) throw new Error(`the demo has no ${cameraId} with a film`);
   let seed = 7;
   const random = (n: number): number => (seed = (seed * 48271) % 2147483647) % n;

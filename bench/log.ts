@@ -6,41 +6,17 @@ import sharp from 'sharp';
 import { openDatabase } from '../src/lib/server/database/open.ts';
 import { seedDemo } from '../src/lib/server/demo/seed.ts';
 import { fewSql, frameSearch, searchSql } from '../src/lib/server/log/frame-search.ts';
+import { addFrames } from './long-log.ts';
 import { NO_FILTER, type FrameFilter } from '../src/lib/schema/log/frame-filter.ts';
 
 const FRAMES = 100_000;
-const PER_FILM = 36;
 const folder = process.env['BENCH_FOLDER'] ?? '.';
 const percentile = (all: readonly number[], p: number): number =>
   [...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * p))] ?? NaN;
 
 const db = openDatabase(join(folder, 'just-enough.sqlite'));
 seedDemo(db);
-db.transaction(() => {
-  db.exec(`
-    with recursive n(i) as (select 0 union all select i + 1 from n where i < ${Math.ceil(FRAMES / PER_FILM)})
-    insert into load (id, camera_id, film_id, frames_total, loaded_at, loaded_zone, finished_at, finished_zone, side)
-    select 'bench-' || i, camera_id, film_id, ${PER_FILM},
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000, 'unixepoch'), 'UTC',
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + i * 130000 + 90000, 'unixepoch'), 'UTC', null
-    from n join load on load.rowid = 1 + i % 12;
-    with recursive n(i) as (select 0 union all select i + 1 from n where i < ${FRAMES - 1})
-    insert into frame (id, load_id, number, taken_at, taken_zone, taken_day, camera_revision, film_revision, set_marks, light_lv, light_sd_stops, light_way, contrast, guess,
-      conditions, choice, delta_stops, sd_stops, p_usable, note, series, timed_seconds, subject, reason)
-    select 'bench-frame-' || i, 'bench-' || (i / ${PER_FILM}), 1 + i % ${PER_FILM},
-      strftime('%Y-%m-%dT%H:%M:%SZ', 1400000000 + (i / ${PER_FILM}) * 130000 + (i % ${PER_FILM}) * 600, 'unixepoch'), 'UTC',
-      strftime('%Y-%m-%d', 1400000000 + (i / ${PER_FILM}) * 130000 + (i % ${PER_FILM}) * 600, 'unixepoch'),
-      1, 1, set_marks, 4 + (i * 7919 % 1200) / 100.0, 0.5, light_way, contrast, guess, conditions, choice, delta_stops, sd_stops, p_usable,
-      'note ' || (i * 31 % 977) || ' by the ' || case i % 5 when 0 then 'harbour' when 1 then 'mill' else 'road' end,
-      null, null, 'subject ' || (i % 400), ''
-    from n join frame on frame.id = 'demo-load-marigold-' || (1 + i % 5);
-    insert into frame_words (frame_id, words) select id, note || ' · ' || subject from frame where id like 'bench-%';
-    insert into frame_tag (frame_id, tag, place) select id, 'tag ' || (length(id) * number % 40), 0 from frame where id like 'bench-%' and number % 3 = 0;
-    insert into judgement (frame_id, judged_on, outcome, faults, judged_at)
-    select id, 'print', json_object('kind', 'tone', 'stops', number % 5 - 2), case when number % 7 = 0 then '["blur"]' else '[]' end, taken_at
-    from frame where id like 'bench-%' and number % 2 = 0;
-    analyze;`);
-})();
+addFrames(db, FRAMES);
 
 const nothing: FrameFilter = NO_FILTER;
 const middle = db

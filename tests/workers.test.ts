@@ -9,6 +9,10 @@ import { build } from 'vite';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { openDatabase } from '../src/lib/server/database/open.ts';
 import { seedDemo } from '../src/lib/server/demo/seed.ts';
+import { reader } from '../src/lib/server/beside/reader.ts';
+import { answerTo } from '../src/lib/server/beside/questions.ts';
+import { repositoriesOf } from '../src/lib/server/repositories.ts';
+import { NO_FILTER } from '../src/lib/schema/log/frame-filter.ts';
 
 const ROOT = join(import.meta.dirname, '..');
 let folder = '';
@@ -37,4 +41,59 @@ test('what judged frames say is worked out beside the server, before a page asks
   expect(count('judged_observation')).toBe(count('judgement'));
   expect(count('judged_observation where line is not null')).not.toBe(0);
   file.close();
+});
+
+test('what takes long to read is read beside the server, and says the same', async () => {
+  const path = join(folder, 'read.sqlite');
+  const db = openDatabase(path);
+  seedDemo(db);
+  const store = repositoriesOf(db);
+  const beside = reader({ databasePath: path, workersPath: built }, store, false);
+  const filter = { ...NO_FILTER, words: 'harbour' };
+  const judge = { loadId: 'demo-load-thimble-summer', nowMs: Date.parse('2027-01-01T00:00:00Z') };
+  const turns: number[] = [];
+  const turning = setInterval(() => turns.push(performance.now()), 1);
+  try {
+    const [numbers, found, judged] = await Promise.all([
+      beside.ask('numbers', null),
+      beside.ask('found', filter),
+      beside.ask('judge', judge)
+    ]);
+    // others had their turn meanwhile
+    expect(turns.length).toBeGreaterThan(10);
+    expect(numbers).toEqual(answerTo(store, 'numbers', null));
+    expect(numbers.pairs.length).toBeGreaterThan(1);
+    expect(found).toEqual(answerTo(store, 'found', filter));
+    expect(judged).toEqual(answerTo(store, 'judge', judge));
+    // what was written is read at once
+    const [any] = found.frames;
+    if (!any) throw new Error('nothing was found');
+    store.frames.change({ ...any, note: 'never written before', deletedAt: null });
+    const { frames } = await beside.ask('found', { ...NO_FILTER, words: 'never written before' });
+    expect(frames.map((f) => f.id)).toEqual([any.id]);
+    await expect(beside.ask('judge', { loadId: 'no such film', nowMs: 0 })).resolves.toBeNull();
+  } finally {
+    clearInterval(turning);
+    beside.stop();
+    db.close();
+  }
+});
+
+test('a reader that is stopped, or fails, leaves nobody waiting', async () => {
+  const path = join(folder, 'stopped.sqlite');
+  const db = openDatabase(path);
+  const beside = reader({ databasePath: path, workersPath: built }, repositoriesOf(db), false);
+  const asked = beside.ask('numbers', null);
+  beside.stop();
+  await expect(asked).rejects.toThrow('stopping');
+  // and begins anew when it is asked again
+  await expect(beside.ask('numbers', null)).resolves.toMatchObject({ pairs: [] });
+  beside.stop();
+  db.close();
+  const nowhere = reader(
+    { databasePath: folder, workersPath: built },
+    repositoriesOf(openDatabase(':memory:')),
+    false
+  );
+  await expect(nowhere.ask('numbers', null)).rejects.toThrow();
 });

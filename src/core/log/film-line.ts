@@ -19,3 +19,5 @@ export interface FilmLine {
 
 /** Films listed at a time, the latest. */
 export const MOST_FILM_LINES = 24;
+/** Films on a page of the list of all. */
+export const FILMS_ON_PAGE = 120;

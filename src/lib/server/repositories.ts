@@ -8,10 +8,10 @@ import { revisionRepository } from './kit/revisions.ts';
 import { thingRepository } from './kit/things.ts';
 import { judgementRepository } from './learn/judgements.ts';
 import { observationRepository } from './learn/observations.ts';
+import { filmSums } from './log/film-sums.ts';
 import { framePictures } from './log/frame-pictures.ts';
 import { frameRepository } from './log/frames.ts';
 import { frameSearch } from './log/frame-search.ts';
-import { numbersOf } from './log/numbers.ts';
 import { outingRepository } from './plan/outings.ts';
 import { exerciseRepository } from './practice/exercises.ts';
 import { scanRepository } from './scans/repository.ts';
@@ -34,7 +34,7 @@ export function repositoriesOf(db: Database) {
     /** What judged frames say, kept. */
     observations: observationRepository(db),
     /** Sums over judged frames. */
-    numbers: numbersOf(db),
+    numbers: filmSums(db),
     things: thingRepository(db),
     outings: outingRepository(db),
     /** Drills, days in the field and guesses. */

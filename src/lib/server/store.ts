@@ -6,6 +6,7 @@ import { moment, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { gateOf } from './access/gate.ts';
 import { passcodes } from './access/passcode.ts';
+import { reader } from './beside/reader.ts';
 import { readConfig } from './config.ts';
 import { copiesOf, type Copy } from './copies/copies.ts';
 import { holdLock } from './database/lock.ts';
@@ -42,6 +43,7 @@ function openStore() {
   let places: ReturnType<typeof gazetteer> | null = null;
   const repositories = repositoriesOf(db);
   const learning = damage ? RESTING : learner(config, repositories);
+  const reading = reader(config, repositories, damage !== null);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
   const copies = copiesOf(db, config.copiesPath, () => Date.now());
@@ -60,6 +62,8 @@ function openStore() {
     gate: gateOf(access, db),
     /** What judged frames say, worked out before a page asks. */
     learner: learning,
+    /** Reads what takes long beside everything else. */
+    reading,
     /** The files of the scans. */
     intake,
     /** Copies of the database. */
@@ -82,6 +86,7 @@ function openStore() {
     close: (): void => {
       keeping();
       learning.stop();
+      reading.stop();
       places?.close();
       db.close();
       lock.release();

@@ -2,7 +2,7 @@ import { fail, type Cookies } from '@sveltejs/kit';
 import { IN_USE_COOKIE } from '#schema/settings/settings.ts';
 import { textOf } from '#server/http/form.ts';
 import { nextFirstNumber, packFilterAsked } from '#server/kit/next-load.ts';
-import { pairInUse, pairOf, remarkBefore } from '#server/kit/pairs.ts';
+import { pairInUse, pairOf } from '#server/kit/pairs.ts';
 import { explainLoadRefusal } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,18 +14,18 @@ function useHere(cookies: Cookies, loadId: string): void {
 
 export const load: PageServerLoad = ({ cookies }) => {
   const s = store();
-  const open = s.loads.list().filter((l) => l.finishedAt === null);
+  const open = s.loads.listOpen();
   return {
     cameras: s.cameras.list().map(({ value: camera }) => {
       const load = open.find((l) => l.cameraId === camera.id);
       if (load) return { camera, pair: pairOf(s, load), next: null };
-      const before = s.loads.ofCamera(camera.id).at(-1) ?? null;
+      const before = s.loads.latestOf(camera.id);
       return {
         ...{ camera, pair: null },
         next: {
           firstNumber: before ? nextFirstNumber(before, s.frames.listByLoad(before.id)) : 1,
           packFilter: packFilterAsked(before),
-          remark: remarkBefore(s, { id: '', cameraId: camera.id })
+          remark: before?.remark ?? ''
         }
       };
     }),
@@ -61,10 +61,7 @@ export const actions: Actions = {
     const first = textOf(form, 'first') === '' ? 1 : Number(textOf(form, 'first'));
     if (!Number.isInteger(first) || first < 1 || first > 90_000)
       return refuse(`“${textOf(form, 'first')}” is no frame number. Give a whole number from 1 on.`);
-    const before =
-      store()
-        .loads.ofCamera(cameraId ?? '')
-        .at(-1) ?? null;
+    const before = store().loads.latestOf(cameraId ?? '');
     const packFilter = packFilterAsked(before);
     const id = crypto.randomUUID();
     const outcome = store().loading.load({

@@ -3,13 +3,13 @@ import { wallClock } from '#core/sky/wall-clock.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { readFindLine } from '#schema/log/find-line.ts';
 import { filterFromQuery, isFiltering } from '#schema/log/frame-filter.ts';
-import { filmLines } from '#server/log/film-lines.ts';
-import { findFrames, partFrom, partsOf, withPairs } from '#server/log/found.ts';
+import { filmLines, filmPage } from '#server/log/film-lines.ts';
+import { partFrom, partsOf, asFound } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
 /** Frames that are looked for, over all films; else those of one film: the one asked for, else the one in use, else the latest. */
-export const load: PageServerLoad = ({ url }) => {
+export const load: PageServerLoad = async ({ url }) => {
   const s = store();
   const asForm = filterFromQuery(url.searchParams);
   const { problems } = asForm;
@@ -29,18 +29,19 @@ export const load: PageServerLoad = ({ url }) => {
   const chosen = looking ? null : (asked ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null);
   const ofFilm = chosen ? s.frames.listByLoad(chosen.id) : [];
   const found = chosen
-    ? withPairs(s, partFrom(ofFilm, url.searchParams.get('part')), false)
-    : findFrames(s, looking ? filter : { ...filter, loadId: 'none' });
-  const { frames, judgements, pairs, with: taken, more } = found;
+    ? asFound(s, partFrom(ofFilm, url.searchParams.get('part')), false)
+    : await s.reading.ask('found', looking ? filter : { ...filter, loadId: 'none' });
+  const films = filmPage(s, url.searchParams.get('films'));
+  const { frames, judgements, with: taken, more } = found;
   return {
     ...{ find, understood: line.understood },
-    ...{ filter, problems, looking, frames, judgements, framePairs: pairs, taken, more },
+    ...{ filter, problems, looking, frames, judgements, taken, more },
     load: chosen,
     isInstant: chosen !== null && isInstant(s.films.find(chosen.filmId)?.value.kind ?? 'negative-bw'),
     shown: chosen?.id ?? null,
     parts: partsOf(ofFilm),
-    lines: filmLines(s, chosen ?? asked, url.searchParams.get('films') === 'all' ? Infinity : undefined),
-    allFilms: url.searchParams.get('films') === 'all',
+    lines: filmLines(s, chosen ?? asked, films),
+    films,
     scans: s.scans.ofFrames(frames.map((f) => f.id)),
     pictured: s.pictures.among(frames.map((f) => f.id)),
     ...{ cameras, stocks, tags }

@@ -1,7 +1,6 @@
 <script lang="ts">
   import Search from '@lucide/svelte/icons/search';
   import { page } from '$app/state';
-  import type { Pair } from '#core/log/pair.ts';
   import { homeActs } from '#ui/log/frame-acts.ts';
   import FilmList from '#ui/log/FilmList.svelte';
   import FindFrames from '#ui/log/FindFrames.svelte';
@@ -13,7 +12,6 @@
   let { data }: PageProps = $props();
   const view = $derived(page.url.searchParams.get('view') === 'table' ? 'table' : 'prints');
   const takenOf = $derived(new Map(data.frames.map((f, i) => [f.id, data.taken[i] ?? null])));
-  const pairOf = $derived(new Map<string, Pair>(data.framePairs.map((p) => [p.loadId, p])));
   const judgementOf = $derived(new Map(data.judgements.map((j) => [j.frameId, j])));
   const scanOf = $derived(new Map(data.scans.map((s) => [s.frameId, s])));
   const line = $derived(data.lines.find((l) => l.loadId === data.shown));
@@ -70,7 +68,7 @@
       Looked for: {data.understood.length > 0 ? data.understood.join(' · ') : 'nothing that is known here'}.
     </p>
   {/if}
-  <FilmList lines={data.lines} all={data.allFilms} shown={data.shown} />
+  <FilmList lines={data.lines} page={data.films} shown={data.shown} />
   <details open={(data.looking && data.find === '') || data.problems.length > 0}>
     <summary>Look by field</summary>
     {#key data.filter}
@@ -105,7 +103,7 @@
   {@render parts('Frames of this film')}
   {#if view === 'table' || data.filter.trash}
     {#key data.frames.map((f) => f.id).join()}
-      <FrameTable frames={data.frames} {pairOf} {judgementOf} inTrash={data.filter.trash} />
+      <FrameTable frames={data.frames} {takenOf} {judgementOf} inTrash={data.filter.trash} />
     {/key}
   {:else}
     <div

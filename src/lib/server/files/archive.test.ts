@@ -24,7 +24,7 @@ import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { scanIntake } from '../scans/intake.ts';
 import { scanRepository } from '../scans/repository.ts';
-import { csvLines, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
+import { csvHeader, csvLine, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { archiveLines } from './export-rows.ts';
@@ -436,7 +436,8 @@ describe('CSV', () => {
     if (!frame) throw new Error('no frame');
     const note = 'quotes " commas , and\r\nlines';
     const [head = '', row = ''] = [
-      ...csvLines([{ frame: { ...frame, note }, camera: null, film: null, judgement: null }])
+      csvHeader(),
+      csvLine({ frame: { ...frame, note }, camera: null, film: null, judgement: null })
     ];
     const read = Papa.parse<Record<string, string>>(`${head}\r\n${row}\r\n`, {
       header: true,

@@ -9,7 +9,7 @@ import { seeded } from '#core/numeric/seeded.ts';
 import { moment } from '#core/sky/moment.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
 import { DEMO_CAMERAS } from '../demo/seed.ts';
-import { csvLines, likelyMapping, readCsv } from './csv.ts';
+import { csvHeader, csvLine, likelyMapping, readCsv } from './csv.ts';
 import { slashOrderOf, dayOfCell } from './csv-days.ts';
 import { readMarks } from './csv-marks.ts';
 import { frameOfRow, readingOf, untoldControls } from './csv-rows.ts';
@@ -67,7 +67,7 @@ describe('marks', () => {
         })
       );
       const rows = frames.map((frame) => ({ ...{ frame, camera, film: FILM }, judgement: null }));
-      const back = read([...csvLines(rows)].join('\r\n'), camera);
+      const back = read([csvHeader(), ...rows.map(csvLine)].join('\r\n'), camera);
       back.forEach(({ frame }, i) => {
         const went = frames[i];
         if (!went) throw new Error('more came back than went out');

@@ -73,25 +73,25 @@ function cameOut(judgement: Judgement | null): string {
   return outcome.kind === 'tone' ? String(outcome.stops) : outcome.word;
 }
 
-/** The lines of the CSV, without their line ends. */
-export function* csvLines(frames: Iterable<CsvFrame>): Generator<string> {
-  yield CSV_COLUMNS.join(',');
-  for (const { frame, camera, film, judgement } of frames) {
-    const { id, loadId, number, takenAt, light, expected, about, note, place } = frame;
-    const told = (value: number | null | undefined): string => (value == null ? '' : String(value));
-    const cells = [
-      ...[id, camera?.name ?? '', film?.name ?? '', loadId, String(number), takenAt.at, takenAt.zone],
-      ...[told(light?.lv), told(light?.sdStops), light?.way.kind ?? 'not told'],
-      marksOf(frame.set).join(' · '),
-      ...[told(expected?.deltaStops), told(expected?.sdStops), told(expected?.pUsable)],
-      ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
-      ...[about.subject, about.reason, about.tags.join(', '), note],
-      ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
-      ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? ''],
-      ...[told(frame.guess?.lv), told(frame.guess?.sdStops)]
-    ];
-    yield Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
-  }
+/** The first line of the CSV, without its line end. */
+export const csvHeader = (): string => CSV_COLUMNS.join(',');
+
+/** A frame as a line of the CSV, without its line end. */
+export function csvLine({ frame, camera, film, judgement }: CsvFrame): string {
+  const { id, loadId, number, takenAt, light, expected, about, note, place } = frame;
+  const told = (value: number | null | undefined): string => (value == null ? '' : String(value));
+  const cells = [
+    ...[id, camera?.name ?? '', film?.name ?? '', loadId, String(number), takenAt.at, takenAt.zone],
+    ...[told(light?.lv), told(light?.sdStops), light?.way.kind ?? 'not told'],
+    marksOf(frame.set).join(' · '),
+    ...[told(expected?.deltaStops), told(expected?.sdStops), told(expected?.pUsable)],
+    ...[cameOut(judgement), judgement?.faults.join(' ') ?? ''],
+    ...[about.subject, about.reason, about.tags.join(', '), note],
+    ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
+    ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? ''],
+    ...[told(frame.guess?.lv), told(frame.guess?.sdStops)]
+  ];
+  return Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
 }
 
 /** What columns of a CSV can stand for. */

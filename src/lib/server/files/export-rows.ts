@@ -136,16 +136,28 @@ function* pictureRecords(db: Database): Generator<ArchiveRecord> {
   }
 }
 
-/** Lines as bytes, in pieces of some hundred, for a response that is sent as it is read; between them others have their turn. */
-export function streamOf(lines: Iterator<string>, lineEnd = '\n'): ReadableStream<Uint8Array<ArrayBuffer>> {
+/** A piece of an export takes so long at most, ms: between them others have their turn. */
+const PIECE_MS = 8;
+/** Lines of a piece at most. */
+const PIECE_LINES = 600;
+
+/** Whether a piece that was begun is to be sent as it is. @param begun by `performance.now()` */
+export const isPiece = (lines: number, begun: number): boolean =>
+  lines >= PIECE_LINES || performance.now() - begun > PIECE_MS;
+
+/** Lines as bytes, piece by piece, for a response that is sent as it is read. */
+export function streamOf(
+  lines: Iterator<string> | AsyncIterator<string>,
+  lineEnd = '\n'
+): ReadableStream<Uint8Array<ArrayBuffer>> {
   const encoder = new TextEncoder();
   return new ReadableStream({
     cancel: () => void lines.return?.(),
     async pull(controller) {
       await new Promise((next) => setImmediate(next));
       const piece: string[] = [];
-      while (piece.length < 600) {
-        const next = lines.next();
+      for (const begun = performance.now(); !isPiece(piece.length, begun);) {
+        const next = await lines.next();
         if (next.done === true) break;
         piece.push(next.value, lineEnd);
       }

@@ -1,6 +1,7 @@
 // Writes ZIPs as they are sent: one file after the other, never whole in memory. Pictures are stored, since they are packed already.
 import { createReadStream } from 'node:fs';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { isPiece } from './export-rows.ts';
 
 /** A file of a ZIP. */
 export type ZipPart =
@@ -25,13 +26,15 @@ export function zipStream(parts: Iterable<ZipPart>): ReadableStream<Uint8Array<A
         const file = new ZipDeflate(part.name, { level: 6 });
         zip.add(file);
         let text: string[] = [];
+        let begun = performance.now();
         for (const line of part.lines) {
           text.push(line, '\n');
-          if (text.length < 600) continue;
+          if (!isPiece(text.length, begun)) continue;
           file.push(Buffer.from(text.join('')));
           text = [];
           yield* flush();
           await new Promise((next) => setImmediate(next));
+          begun = performance.now();
         }
         file.push(Buffer.from(text.join('')), true);
       } else {

@@ -141,14 +141,22 @@ describe('a camera is converted', () => {
     const camera = at.cameras.find('demo-pebble')?.value;
     const before = observationsOf(at, 'demo-pebble').length;
     expect(before).toBeGreaterThan(4);
-    const frames = at.loads.ofCamera('demo-pebble').flatMap((l) => at.frames.listByLoad(l.id));
+    const frames = at.loads
+      .list()
+      .filter((l) => l.cameraId === 'demo-pebble')
+      .flatMap((l) => at.frames.listByLoad(l.id));
     if (camera)
       at.cameras.change(
         { ...camera, focalMm: camera.focalMm + 5 },
         { what: 'rebuilt', since: NOW, note: 'new lens' }
       );
     expect(judgedStatesOf(at, 'demo-pebble')).toEqual([]);
-    expect(at.loads.ofCamera('demo-pebble').flatMap((l) => at.frames.listByLoad(l.id))).toEqual(frames);
+    expect(
+      at.loads
+        .list()
+        .filter((l) => l.cameraId === 'demo-pebble')
+        .flatMap((l) => at.frames.listByLoad(l.id))
+    ).toEqual(frames);
     expect(at.revisions.ofCamera('demo-pebble').at(-1)).toMatchObject({ what: 'rebuilt', note: 'new lens' });
     const load = at.loads.openOf('demo-pebble');
     const logged = at.log.log(

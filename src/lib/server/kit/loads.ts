@@ -53,11 +53,19 @@ function toRow(load: Load): Record<string, unknown> {
 /** The loads of a database. */
 export function loadRepository(db: Database) {
   const all = db.prepare<[], LoadRow>('select * from load order by loaded_at desc, rowid desc');
-  const latest = db.prepare<[number], LoadRow>(
-    'select * from load order by loaded_at desc, rowid desc limit ?'
+  const latest = db.prepare<[number, number], LoadRow>(
+    'select * from load order by loaded_at desc, rowid desc limit ? offset ?'
   );
-  const ofCamera = db.prepare<[string], LoadRow>(
-    'select * from load where camera_id = ? order by loaded_at, rowid'
+  const count = db.prepare<[], number>('select count(*) from load').pluck();
+  const everyOpen = db.prepare<[], LoadRow>(
+    'select * from load where finished_at is null order by loaded_at desc, rowid desc'
+  );
+  const latestOf = db.prepare<[string], LoadRow>(
+    'select * from load where camera_id = ? order by loaded_at desc, rowid desc limit 1'
+  );
+  const before = db.prepare<[string, string], LoadRow>(
+    `select * from load where camera_id = ? and (loaded_at, rowid) < (select loaded_at, rowid from load where id = ?)
+     order by loaded_at desc, rowid desc limit 1`
   );
   const one = db.prepare<[string], LoadRow>('select * from load where id = ?');
   const open = db.prepare<[string], LoadRow>(
@@ -96,10 +104,22 @@ export function loadRepository(db: Database) {
   };
   return {
     list: (): readonly Load[] => all.all().map(fromRow),
-    /** The films loaded last, the latest first. */
-    latest: (count: number): readonly Load[] => latest.all(count).map(fromRow),
-    /** The films of a camera, oldest first. */
-    ofCamera: (cameraId: string): readonly Load[] => ofCamera.all(cameraId).map(fromRow),
+    /** The films loaded last, the latest first. @param after so many that are passed over */
+    latest: (count: number, after = 0): readonly Load[] => latest.all(count, after).map(fromRow),
+    /** How many there are. */
+    count: (): number => count.get() ?? 0,
+    /** The films that are in cameras. */
+    listOpen: (): readonly Load[] => everyOpen.all().map(fromRow),
+    /** The film that was put into a camera last; null = none ever was. */
+    latestOf: (cameraId: string): Load | null => {
+      const row = latestOf.get(cameraId);
+      return row ? fromRow(row) : null;
+    },
+    /** The film that was in the camera before this one; null = this was the first. */
+    before: ({ id, cameraId }: Pick<Load, 'id' | 'cameraId'>): Load | null => {
+      const row = before.get(cameraId, id);
+      return row ? fromRow(row) : null;
+    },
     find,
     /** What is in a camera; null when it is empty. */
     openOf,

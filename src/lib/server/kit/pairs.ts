@@ -14,15 +14,8 @@ export function pairOf(store: Repositories, load: Load): Pair | null {
     frames: store.frames.listByLoad(load.id),
     stands: store.cameras.standsAt(load.cameraId),
     last: store.frames.lastOfCamera(load.cameraId),
-    lastRemark: remarkBefore(store, load)
+    lastRemark: store.loads.before(load)?.remark ?? ''
   });
-}
-
-/** What was noticed on the film that was in the camera before. */
-export function remarkBefore(store: Repositories, load: Pick<Load, 'id' | 'cameraId'>): string {
-  const films = store.loads.ofCamera(load.cameraId);
-  const at = films.findIndex((l) => l.id === load.id);
-  return (at === -1 ? films.at(-1) : films[at - 1])?.remark ?? '';
 }
 
 /**

@@ -43,29 +43,42 @@ function fromRow(row: JudgementRow): Judgement {
   };
 }
 
+/** Judged frames of a camera that count: more of them tell no more, and a camera is what it is now. */
+const LATEST_JUDGED = 1000;
+/** Judgements among which films that were judged as a whole are looked for. */
+const LATE = 2000;
+
+const less = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
 /** The judgements of a database. */
 export function judgementRepository(db: Database) {
   const one = db.prepare<[string], JudgementRow>('select * from judgement where frame_id = ?');
   const states = db.prepare<
     [string],
-    { readonly frameId: string; readonly cameraRevision: number; readonly state: string }
+    {
+      readonly frameId: string;
+      readonly cameraRevision: number;
+      readonly judgedAt: string;
+      readonly state: string;
+    }
   >(
     `select frame.id as frameId, frame.camera_revision as cameraRevision,
-       frame.revision || ' ' || load.revision || ' ' || judgement.revision || ' ' || judged_at || judged_on
+       judgement.judged_at as judgedAt, frame.revision || ' ' || load.revision || ' ' || judgement.revision || ' ' || judged_at || judged_on
          || outcome || judgement.faults as state
      from load join frame on frame.load_id = load.id and frame.deleted_at is null
      join judgement on judgement.frame_id = frame.id
-     where load.camera_id = ? order by judgement.judged_at, judgement.frame_id`
+     where load.camera_id = ? order by load.loaded_at desc, frame.number desc limit ${LATEST_JUDGED}`
   );
   const ofFrames = db.prepare<[string], JudgementRow>(
     'select * from judgement where frame_id in (select value from json_each(?))'
   );
   // a film on which one frame was passed over may have others whose blur nobody marked
   const ofWhole = db.prepare<[number], { readonly id: string }>(
-    `select frame.id as id from judgement join frame on frame.id = judgement.frame_id and frame.deleted_at is null
+    `with late as (select frame_id, judged_at from judgement order by judged_at desc, frame_id limit ${LATE})
+     select frame.id as id from late join frame on frame.id = late.frame_id and frame.deleted_at is null
      where not exists (select 1 from frame other left join judgement j on j.frame_id = other.id
        where other.load_id = frame.load_id and other.deleted_at is null and j.frame_id is null)
-     order by judgement.judged_at desc, frame.id limit ?`
+     order by late.judged_at desc, frame.id limit ?`
   );
   const put = db.prepare<[Record<string, unknown>]>(
     `insert into judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
@@ -87,8 +100,16 @@ export function judgementRepository(db: Database) {
       const row = one.get(frameId);
       return row ? fromRow(row) : null;
     },
-    /** The judged frames of a camera that are not in the trash, the oldest judgement first, with a text that changes when one of them, its judgement or its film does. */
-    statesOf: (cameraId: string) => states.all(cameraId),
+    /**
+     * The judged frames of a camera's latest films that are not in the trash, as far as they count, the oldest judgement first, with
+     * a text that changes when one of them, its judgement or its film does.
+     */
+    statesOf: (cameraId: string) =>
+      states
+        .all(cameraId)
+        .sort((a, b) =>
+          a.judgedAt === b.judgedAt ? less(a.frameId, b.frameId) : less(a.judgedAt, b.judgedAt)
+        ),
     /** The frames judged last, of films on which every frame was judged. */
     ofWholeFilms: (most: number): readonly string[] => ofWhole.all(most).map((r) => r.id),
     ofFrames: (ids: readonly string[]): readonly Judgement[] =>

@@ -21,8 +21,7 @@ export function explainedOf(
   load: Load,
   judged: readonly JudgedFrame[]
 ): readonly Explained[] {
-  const loads = store.loads.ofCamera(load.cameraId);
-  const earlier = loads[loads.findIndex((l) => l.id === load.id) - 1];
+  const earlier = store.loads.before(load);
   const frames = [
     ...(earlier ? store.frames.listByLoad(earlier.id) : []),
     ...store.frames.listByLoad(load.id)

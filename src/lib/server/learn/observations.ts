@@ -128,10 +128,10 @@ export function observationRepository(db: Database) {
     putLine: (frameId: string, kept: KeptLine): void => {
       putLine.run(toBlob(kept.line), kept.of, frameId);
     },
-    /** Forgets what another build of the program worked out: it may have expected other errors. */
+    /** Forgets what another build of the program worked out: it may have expected other errors, and seen other causes. */
     begin: db.transaction((now: string): void => {
       if (build.get()?.build === now) return;
-      db.exec('delete from judged_observation');
+      db.exec('delete from judged_observation; delete from film_summed');
       setBuild.run(now);
     })
   };

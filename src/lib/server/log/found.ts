@@ -1,11 +1,9 @@
-// What a page of found frames needs: the frames, how they were judged, and the pairs they were taken with.
+// What a page of found frames needs: the frames, how they were judged, and what they were taken with.
 import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
 import type { Frame } from '#core/log/frame.ts';
-import type { Pair } from '#core/log/pair.ts';
 import type { FrameFilter } from '#schema/log/frame-filter.ts';
-import { pairOf } from '../kit/pairs.ts';
 import type { Repositories } from '../repositories.ts';
 import { takenWith } from './taken-with.ts';
 
@@ -22,8 +20,6 @@ export interface FrameWith {
 export interface Found {
   readonly frames: readonly Frame[];
   readonly judgements: readonly Judgement[];
-  /** By load; a frame's pair may be missing when its camera or film is gone. */
-  readonly pairs: readonly Pair[];
   /** Camera and film as they were, of each frame in turn; null where that is not stored. */
   readonly with: readonly (FrameWith | null)[];
   readonly more: boolean;
@@ -55,14 +51,12 @@ export function partFrom(frames: readonly Frame[], asked: string | null): readon
   return frames.slice((part - 1) * PAGE, part * PAGE);
 }
 
-/** Frames with their judgements, their pairs and what each was taken with. */
-export function withPairs(store: Repositories, frames: readonly Frame[], more: boolean): Found {
-  const loads = [...new Set(frames.map((f) => f.loadId))].flatMap((id) => store.loads.find(id) ?? []);
+/** Frames with their judgements and what each was taken with. */
+export function asFound(store: Repositories, frames: readonly Frame[], more: boolean): Found {
   const look = takenWith(store);
   return {
     frames,
     judgements: store.judgements.ofFrames(frames.map((f) => f.id)),
-    pairs: loads.flatMap((load) => pairOf(store, load) ?? []),
     with: frames.map((frame) => {
       const taken = look(frame);
       return taken && { camera: taken.camera, film: taken.film };
@@ -74,5 +68,5 @@ export function withPairs(store: Repositories, frames: readonly Frame[], more: b
 /** A page of frames that fit. */
 export function findFrames(store: Repositories, filter: FrameFilter): Found {
   const { frames, more } = store.search.find(filter, PAGE);
-  return withPairs(store, frames, more);
+  return asFound(store, frames, more);
 }

@@ -19,6 +19,9 @@ interface StripRow {
   readonly verdict: 'dark' | 'right' | 'light' | null;
 }
 
+/** A frame that came late, or with an odd clock, may stand on a film before the last. */
+const LATE_FILMS = 20;
+
 /** The frames of a database. */
 export function frameRepository(db: Database) {
   const byLoad = db.prepare<[string], FrameRow>(
@@ -29,13 +32,16 @@ export function frameRepository(db: Database) {
   );
   const everyByLoad = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where load_id = ?`);
   const one = db.prepare<[string], FrameRow>(`select ${FRAME_COLUMNS} from frame where id = ?`);
-  // the latest of each of its films, then the latest of these: a camera has few films, and a film few frames
+  // the latest of each of its latest films with frames, then the latest of these: a frame of an older film is not newer
   const last = db.prepare<[string], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where rowid = (
-       select of_film.rowid from load join frame as of_film on of_film.rowid = (
-         select rowid from frame where load_id = load.id and deleted_at is null
+       with late as (select load.id from load
+         where camera_id = ? and exists (select 1 from frame where load_id = load.id and deleted_at is null)
+         order by loaded_at desc, load.rowid desc limit ${LATE_FILMS})
+       select of_film.rowid from late join frame as of_film on of_film.rowid = (
+         select rowid from frame where load_id = late.id and deleted_at is null
          order by taken_at desc, rowid desc limit 1)
-       where load.camera_id = ? order by of_film.taken_at desc, of_film.rowid desc limit 1)`
+       order by of_film.taken_at desc, of_film.rowid desc limit 1)`
   );
   const insert = db.prepare<[Record<string, unknown>]>(
     `insert into frame (${FRAME_NAMES}) values (${FRAME_VALUES})`

@@ -11,9 +11,7 @@ import type { Repositories } from '../repositories.ts';
 /** Loads whose film is finished are left on the server. */
 export function offlineKitOf(store: Repositories): OfflineKit {
   const cameras = store.cameras.list();
-  const loads = store.loads
-    .list()
-    .filter((l) => l.finishedAt === null && cameras.some((c) => c.value.id === l.cameraId));
+  const loads = store.loads.listOpen().filter((l) => cameras.some((c) => c.value.id === l.cameraId));
   const frames = loads.flatMap((l) => store.frames.listByLoad(l.id));
   return {
     settings: store.settings.read(),

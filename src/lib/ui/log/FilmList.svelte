@@ -6,13 +6,13 @@
   let {
     lines,
     shown,
-    all
+    page
   }: {
     lines: readonly FilmLine[];
     /** The load whose frames are shown; null = none of them. */
     shown: string | null;
-    /** Whether these are all there are, or the latest. */
-    all: boolean;
+    /** Which page of all films these are; null = the latest. */
+    page: { readonly page: number; readonly pages: number; readonly films: number } | null;
   } = $props();
   const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
   /** Frames drawn at most: a reel has too many to tell apart. */
@@ -35,6 +35,8 @@
       return byNumber.has(number) ? (byNumber.get(number) ?? 'logged') : 'empty';
     });
   };
+  const pageOf = (n: number): string =>
+    `/log?films=${n}${shown === null ? '' : `&film=${encodeURIComponent(shown)}`}`;
   const summary = (line: FilmLine): string => {
     const judged = line.strip.flatMap((s) => s.verdict ?? []);
     const counts = (['dark', 'right', 'light'] as const).flatMap((v) => {
@@ -46,13 +48,15 @@
   };
 </script>
 
-<details class="mb-2" open={all}>
+<details class="mb-2" open={page !== null}>
   <summary class="inline-flex min-h-11 cursor-pointer items-center underline"
     >{lines.length === 1
       ? 'The film'
-      : all || lines.length < MOST_FILM_LINES
-        ? `All ${lines.length} films`
-        : `The latest ${lines.length} films`}</summary
+      : page
+        ? `All ${page.films} films${page.pages > 1 ? `, page ${page.page} of ${page.pages}` : ''}`
+        : lines.length < MOST_FILM_LINES
+          ? `All ${lines.length} films`
+          : `The latest ${lines.length} films`}</summary
   >
   {#if lines.length > 6}
     <label class="my-1 block max-w-80"
@@ -86,11 +90,12 @@
       <li>No film has “{words.trim()}” in its name, its camera’s or its month.</li>
     {/each}
   </ul>
-  {#if !all && lines.length >= MOST_FILM_LINES}
-    <a class="link" href="/log?films=all{shown === null ? '' : `&film=${encodeURIComponent(shown)}`}"
-      >Older films</a
-    >
-  {/if}
+  <nav class="flex gap-4" aria-label="Pages of films">
+    {#if page && page.page > 1}<a class="link" href={pageOf(page.page - 1)}>Later films</a>{/if}
+    {#if page ? page.page < page.pages : lines.length >= MOST_FILM_LINES}
+      <a class="link" href={pageOf(page ? page.page + 1 : 1)}>{page ? 'Older films' : 'All films'}</a>
+    {/if}
+  </nav>
 </details>
 
 <style>

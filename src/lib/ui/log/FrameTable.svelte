@@ -1,12 +1,12 @@
 <script module lang="ts">
   import type { Frame } from '#core/log/frame.ts';
   import type { Judgement } from '#core/learn/judgement.ts';
-  import type { Pair } from '#core/log/pair.ts';
+  import type { TakenNames } from './frame-rows.ts';
 
   /** Frames in rows, to be read across, sorted, and changed together. */
   export interface FrameTableProps {
     frames: readonly Frame[];
-    pairOf: ReadonlyMap<string, Pair>;
+    takenOf: ReadonlyMap<string, TakenNames | null>;
     judgementOf: ReadonlyMap<string, Judgement>;
     inTrash: boolean;
   }
@@ -26,8 +26,8 @@
     frameRow
   } from './frame-rows.ts';
 
-  let { frames, pairOf, judgementOf, inTrash }: FrameTableProps = $props();
-  const rows = $derived(frames.map((f) => frameRow(f, pairOf.get(f.loadId), judgementOf.get(f.id))));
+  let { frames, takenOf, judgementOf, inTrash }: FrameTableProps = $props();
+  const rows = $derived(frames.map((f) => frameRow(f, takenOf.get(f.id) ?? null, judgementOf.get(f.id))));
   const table = createTable({
     features: FRAME_FEATURES,
     columns: FRAME_DEFS,

@@ -5,7 +5,7 @@ import { FRAME_COLUMN_NAMES, FRAME_COLUMNS, FRAME_DEFS, frameRow, type FrameRow 
 
 const film = filmWith();
 const row = (number: number, more: Parameters<typeof frameWith>[2] = {}): FrameRow =>
-  frameRow(frameWith(BOX, film, { number, ...more }), undefined, undefined);
+  frameRow(frameWith(BOX, film, { number, ...more }), null, undefined);
 const valueOf = (column: string, of: FrameRow): unknown => {
   const def = FRAME_DEFS.find((d) => d.id === column);
   return def && 'accessorFn' in def ? def.accessorFn(of, 0) : null;

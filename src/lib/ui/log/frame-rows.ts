@@ -11,7 +11,6 @@ import {
 import { borderExtras, frameMarks } from '#core/log/border-note.ts';
 import type { Frame } from '#core/log/frame.ts';
 import type { Judgement } from '#core/learn/judgement.ts';
-import type { Pair } from '#core/log/pair.ts';
 import { formatLv } from '#core/units/stops.ts';
 import { sayJudgement } from '../learn/say-learn.ts';
 import { chanceInHundred, sayError } from '../text/say.ts';
@@ -46,15 +45,21 @@ export const FRAME_COLUMN_NAMES = [
 /** Columns of figures. */
 export const FIGURES: readonly FrameColumn[] = ['number', 'lv'];
 
-/** The row of a frame. @param pair what it was taken with; undefined = gone from the kit */
-export function frameRow(frame: Frame, pair: Pair | undefined, judgement: Judgement | undefined): FrameRow {
+/** The names of what a frame was taken with. */
+export interface TakenNames {
+  readonly camera: { readonly name: string };
+  readonly film: { readonly name: string };
+}
+
+/** The row of a frame. @param taken what it was taken with; null = that is not stored */
+export function frameRow(frame: Frame, taken: TakenNames | null, judgement: Judgement | undefined): FrameRow {
   const { expected, about } = frame;
   return {
     frame,
     says: {
       number: String(frame.number),
       when: sayWhen(frame.takenAt),
-      film: pair ? `${pair.film.name}, ${pair.camera.name}` : 'gone from the kit',
+      film: taken ? `${taken.film.name}, ${taken.camera.name}` : 'gone from the kit',
       set: [frameMarks(frame), ...borderExtras(frame)].join(' · '),
       lv: frame.light ? formatLv(frame.light.lv) : 'not told',
       expected: expected ? `${sayError(expected.deltaStops)}, ${chanceInHundred(expected.pUsable)}` : '',

@@ -1,5 +1,3 @@
-import { judgeFilm } from '#server/learn/judge-film.ts';
-import { pairOf } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
@@ -9,10 +7,9 @@ const NOTHING = {
 };
 
 /** The frames of one film to be judged, and what all judged frames of its camera say about it. */
-export const load: PageServerLoad = ({ url }) => {
+export const load: PageServerLoad = async ({ url }) => {
   const s = store();
   const asked = url.searchParams.get('film');
   const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
-  const pair = chosen && pairOf(s, chosen);
-  return chosen && pair ? judgeFilm(s, chosen, pair, Date.now()) : NOTHING;
+  return (chosen && (await s.reading.ask('judge', { loadId: chosen.id, nowMs: Date.now() }))) ?? NOTHING;
 };

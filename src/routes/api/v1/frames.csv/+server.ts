@@ -1,8 +1,9 @@
 import { filterFromQuery, type FrameFilter } from '#schema/log/frame-filter.ts';
 import { attachment, today } from '#server/files/attachment.ts';
-import { csvLines, type CsvFrame } from '#server/files/csv.ts';
+import { csvHeader, csvLine } from '#server/files/csv.ts';
 import { streamOf } from '#server/files/export-rows.ts';
 import { problem } from '#server/http/problem.ts';
+import type { FoundFrames } from '#server/log/frame-search.ts';
 import { takenWith } from '#server/log/taken-with.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
@@ -10,21 +11,25 @@ import type { RequestHandler } from './$types';
 /** Frames read at a time. */
 const PAGE = 500;
 
-/** The frames that fit a filter, page by page, newest first. */
-function* rowsOf(filter: FrameFilter): Generator<CsvFrame> {
+/** The lines of the frames that fit a filter, page by page, newest first. */
+async function* linesOf(filter: FrameFilter): AsyncGenerator<string> {
   const s = store();
   const look = takenWith(s);
+  yield csvHeader();
   let after: FrameFilter['after'] = null;
   for (;;) {
-    const { frames, more } = s.search.find({ ...filter, after }, PAGE);
+    const { frames, more }: FoundFrames = await s.reading.ask('frames', {
+      filter: { ...filter, after },
+      most: PAGE
+    });
     const judgements = new Map(s.judgements.ofFrames(frames.map((f) => f.id)).map((j) => [j.frameId, j]));
     for (const frame of frames) {
       const taken = look(frame);
-      yield {
+      yield csvLine({
         frame,
         ...{ camera: taken?.camera ?? null, film: taken?.film ?? null },
         judgement: judgements.get(frame.id) ?? null
-      };
+      });
     }
     const last = frames.at(-1);
     if (!more || !last) return;
@@ -37,7 +42,7 @@ export const GET: RequestHandler = ({ url }) => {
   const { filter, problems } = filterFromQuery(url.searchParams);
   if (problems.length > 0) return problem(422, 'bad-filter', 'Bad filter', problems.join(' '));
   return attachment(
-    streamOf(csvLines(rowsOf(filter)), '\r\n'),
+    streamOf(linesOf(filter), '\r\n'),
     `frames-${today()}.csv`,
     'text/csv; charset=utf-8; header=present'
   );

@@ -2,7 +2,6 @@ import { json } from '@sveltejs/kit';
 import { newFrameFrom, newFrameSchema } from '#schema/log/frame.ts';
 import { filterFromQuery } from '#schema/log/frame-filter.ts';
 import { manyEditSchema } from '#schema/log/many-frames.ts';
-import { findFrames } from '#server/log/found.ts';
 import { tagged } from '#server/http/precondition.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { logProblem, manyProblem, problem } from '#server/http/problem.ts';
@@ -19,10 +18,10 @@ export const POST: RequestHandler = async ({ request }) => {
 };
 
 /** A page of frames, newest first, by the filters of the address. */
-export const GET: RequestHandler = ({ url }) => {
+export const GET: RequestHandler = async ({ url }) => {
   const { filter, problems } = filterFromQuery(url.searchParams);
   if (problems.length > 0) return problem(422, 'bad-filter', 'Bad filter', problems.join(' '));
-  const { frames, judgements, more } = findFrames(store(), filter);
+  const { frames, judgements, more } = await store().reading.ask('found', filter);
   return json({ frames, judgements, more });
 };
 
