@@ -7,7 +7,11 @@ export default defineConfig({
     outDir: 'build/workers',
     emptyOutDir: true,
     rolldownOptions: {
-      input: { learn: 'src/lib/server/learn/worker.ts', read: 'src/lib/server/beside/reader-worker.ts' },
+      input: {
+        learn: 'src/lib/server/learn/worker.ts',
+        read: 'src/lib/server/beside/reader-worker.ts',
+        copy: 'src/lib/server/copies/worker.ts'
+      },
       output: { entryFileNames: '[name].js' }
     }
   },

@@ -42,15 +42,14 @@ const SEARCHES: readonly (readonly [string, FrameFilter])[] = [
 const search = frameSearch(db);
 const table: Record<string, Record<string, string>> = {};
 for (const [name, filter] of SEARCHES) {
-  const { sql, values } = searchSql(filter, 61, search.few(filter.words));
-  const few = filter.words === '' ? null : fewSql(filter.words);
+  const { sql, values } = searchSql(filter, 61, search.few(filter));
   const [ours, bare]: [number[], number[]] = [[], []];
   for (let i = 0; i < 40; i++) {
     let from = performance.now();
     search.find(filter, 60);
     ours.push(performance.now() - from);
     from = performance.now();
-    if (few)
+    for (const few of fewSql(filter))
       db.prepare(few.sql)
         .raw()
         .all(...few.values);

@@ -10,6 +10,9 @@ const W = 0.5;
 const STEP = 0.05;
 /** Beyond this many stops past the range the slope is under 1e-5 of the middle's. */
 const MARGIN = 6;
+/** Curves remembered: a kit has few films. */
+const MOST_CURVES = 64;
+const curves = new Map<string, ToneCurve>();
 
 /**
  * Slope of the curve at x stops from mid grey, relative to its straight part.
@@ -25,6 +28,16 @@ export function toneSlope(x: number, below: number, above: number): number {
  * @throws {RangeError} when the range is not above 0
  */
 export function toneCurve(below: number, above: number): ToneCurve {
+  const key = `${below} ${above}`;
+  const before = curves.get(key);
+  if (before) return before;
+  const curve = integrated(below, above);
+  if (curves.size >= MOST_CURVES) curves.clear();
+  curves.set(key, curve);
+  return curve;
+}
+
+function integrated(below: number, above: number): ToneCurve {
   if (!(below + above > 0)) throw new RangeError(`below + above must be above 0, got ${below + above}`);
   const from = -below - MARGIN;
   const count = Math.ceil((below + above + 2 * MARGIN) / STEP);

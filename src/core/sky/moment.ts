@@ -23,16 +23,6 @@ const INSTANT = /^(\d{4}-\d\d-\d\d)T(\d\d:\d\d)(?::(\d\d)(?:\.(\d{1,9}))?)?Z$/;
 /** No photograph is older, and no clock is that far ahead. */
 const YEARS = { from: 1826, to: 2199 } as const;
 
-const known = new Set<string>();
-
-/** Whether a zone is known; looked up once, as asking the host's tables takes longer. */
-function isKnownZone(zone: string): boolean {
-  if (known.has(zone)) return true;
-  if (!isZone(zone)) return false;
-  known.add(zone);
-  return true;
-}
-
 /**
  * Reads an instant in UTC and a zone.
  * @param at as 2026-05-01T10:00:00.000Z; seconds and their parts may be left out
@@ -48,7 +38,7 @@ export function momentFrom(at: string, zone: string): Result<Moment, MomentProbl
   // a day like the 31st of February is read as one of March: it comes back as another text
   const same = text.startsWith(`${match[1] ?? ''}T${match[2] ?? ''}`);
   if (!same || !(year >= YEARS.from && year <= YEARS.to)) return err({ problem: 'bad-instant', text: at });
-  if (!isKnownZone(zone)) return err({ problem: 'bad-zone', text: zone });
+  if (!isZone(zone)) return err({ problem: 'bad-zone', text: zone });
   return ok({ at: text, zone } as Moment);
 }
 

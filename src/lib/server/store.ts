@@ -8,6 +8,7 @@ import { gateOf } from './access/gate.ts';
 import { passcodes } from './access/passcode.ts';
 import { reader } from './beside/reader.ts';
 import { readConfig } from './config.ts';
+import { besideServer } from './copies/beside.ts';
 import { copiesOf, type Copy } from './copies/copies.ts';
 import { holdLock } from './database/lock.ts';
 import { damageOf, openForLooking } from './database/health.ts';
@@ -46,7 +47,7 @@ function openStore() {
   const reading = reader(config, repositories, damage !== null);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
-  const copies = copiesOf(db, config.copiesPath, () => Date.now());
+  const copies = copiesOf(config.databasePath, config.copiesPath, () => Date.now(), besideServer(config));
   if (!damage) imports.tidy();
   const keeping = damage ? (): void => undefined : keepCopies(copies, db);
   const access = passcodes(db, () => Date.now());
@@ -108,7 +109,8 @@ function keepCopies(copies: ReturnType<typeof copiesOf>, db: Database): () => vo
     void copies.daily().catch((error: unknown) => console.error('Today’s copy could not be made:', error));
   const fold = (): void => {
     try {
-      db.pragma('wal_checkpoint(TRUNCATE)');
+      // waits for nobody who is just reading
+      db.pragma('wal_checkpoint(PASSIVE)');
     } catch {
       // somebody is just reading, or a copy is made: the next time
     }

@@ -1,12 +1,12 @@
 // Answers questions over the whole log beside the server, over a connection of its own. Built as a file of its own.
 import { parentPort, workerData } from 'node:worker_threads';
 import { string } from 'yup';
-import { openDatabase } from '../database/open.ts';
+import { openBeside } from '../database/open.ts';
 import { repositoriesOf } from '../repositories.ts';
 import { answerTo } from './questions.ts';
 import type { Answered, Asked } from './reader.ts';
 
-const store = repositoriesOf(openDatabase(string().required().validateSync(workerData)));
+const store = repositoriesOf(openBeside(string().required().validateSync(workerData)));
 parentPort?.on('message', ({ id, name, about }: Asked) => {
   parentPort?.postMessage(answered(id, () => answerTo(store, name, about)));
 });

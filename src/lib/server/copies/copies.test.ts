@@ -26,7 +26,7 @@ function home() {
   const db = openDatabase(path);
   seedDemo(db);
   let ms = NOW;
-  const copies = copiesOf(db, join(folder, 'copies'), () => ms);
+  const copies = copiesOf(path, join(folder, 'copies'), () => ms);
   return { folder, path, db, copies, later: (by: number) => (ms += by) };
 }
 const textOf = (db: Database.Database): string => [...archiveLines(db, 'then')].join('\n');
@@ -61,7 +61,7 @@ describe('a copy', () => {
   test('says what would be different, by name, and changes nothing by it', async () => {
     const { db, copies } = home();
     const copy = await copies.make('asked');
-    expect(copies.against(copy)).toMatchObject({
+    expect(await copies.against(copy)).toMatchObject({
       gone: { count: 0 },
       back: { count: 0 },
       changed: { count: 0 }
@@ -73,7 +73,7 @@ describe('a copy', () => {
     frames.change({ ...one, note: 'new words' });
     frames.change({ ...two, deletedAt: 'now' });
     frames.add({ ...one, id: 'later', number: 9, note: 'Late light' });
-    const { now, then, gone, back, changed } = copies.against(copy);
+    const { now, then, gone, back, changed } = await copies.against(copy);
     expect(gone).toEqual({ count: 1, first: ['9 on Tidewater 125, Late light'] });
     expect(back).toEqual({ count: 1, first: ['2 on Tidewater 125, Three rowers carrying the boat'] });
     expect(changed.first).toEqual(['1 on Tidewater 125, Breakwater from the slip, sea mist lifting']);
@@ -99,7 +99,7 @@ describe('a copy', () => {
     const copy = await copies.make('asked');
     const before = textOf(db);
     truncateSync(join(folder, 'copies', copy.name), 20_000);
-    expect(() => copies.against(copy)).toThrow();
+    await expect(copies.against(copy)).rejects.toThrow();
     db.close();
     expect(() => copies.putInPlace(copy, path)).toThrow();
     const same = openDatabase(path);

@@ -2,10 +2,9 @@
 // their names. One can be looked at against today, and brought back.
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
-import { openDatabase } from '../database/open.ts';
-import { contentsOf, differenceOf, type Difference } from './contents.ts';
+import type { Difference } from './contents.ts';
 import { keptOf } from './retention.ts';
+import { checkCopy, doCopyWork } from './work.ts';
 
 /** Why a copy was made. */
 export const COPY_REASONS = ['daily', 'asked', 'before-import', 'before-return'] as const;
@@ -23,8 +22,6 @@ export interface Copy {
 
 const NAME =
   /^(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z (daily|asked|before-import|before-return)\.sqlite$/;
-/** Pages that are copied at a time: between them others have their turn. */
-const PAGES = 200;
 
 const nameOf = (ms: number, reason: CopyReason): string =>
   `${new Date(ms).toISOString().replace(/[:.]/g, '-')} ${reason}.sqlite`;
@@ -42,19 +39,11 @@ function copyOf(folder: string, name: string): Copy | null {
     : null;
 }
 
-/** Opens a copy and looks through all of it. @throws {Error} when it is damaged */
-function check(path: string): void {
-  const db = new Database(path, { readonly: true, fileMustExist: true });
-  try {
-    const said = db.pragma('quick_check(1)', { simple: true });
-    if (said !== 'ok') throw new Error(`The copy ${path} is damaged: ${String(said)}`);
-  } finally {
-    db.close();
-  }
-}
-
-/** The copies of a database. @param folder where they lie */
-export function copiesOf(db: Database.Database, folder: string, now: () => number) {
+/**
+ * The copies of a database.
+ * @param database its file @param folder where they lie @param work does what takes long: beside the server, where it can
+ */
+export function copiesOf(database: string, folder: string, now: () => number, work = doCopyWork) {
   const list = (): readonly Copy[] =>
     existsSync(folder)
       ? readdirSync(folder)
@@ -63,14 +52,14 @@ export function copiesOf(db: Database.Database, folder: string, now: () => numbe
       : [];
   const find = (name: string): Copy | null => list().find((c) => c.name === name) ?? null;
   let making: Promise<Copy> | null = null;
+  let looked = 0;
 
   async function makeOne(reason: CopyReason): Promise<Copy> {
     mkdirSync(folder, { recursive: true });
     const name = nameOf(now(), reason);
     const coming = join(folder, `coming-${process.pid}.sqlite`);
     try {
-      await db.backup(coming, { progress: () => PAGES });
-      check(coming);
+      await work({ does: 'make', from: database, to: coming });
       renameSync(coming, join(folder, name));
     } finally {
       for (const rest of ['', '-wal', '-shm', '-journal']) rmSync(coming + rest, { force: true });
@@ -96,12 +85,12 @@ export function copiesOf(db: Database.Database, folder: string, now: () => numbe
     find,
     make,
     /** @throws {Error} when a copy is damaged */
-    check: ({ name }: Copy): void => check(join(folder, name)),
+    check: ({ name }: Copy): void => checkCopy(join(folder, name)),
     /** The newest one that is not damaged; null = there is none. */
     newestGood: (): Copy | null =>
       list().find(({ name }) => {
         try {
-          check(join(folder, name));
+          checkCopy(join(folder, name));
           return true;
         } catch {
           return false;
@@ -113,26 +102,16 @@ export function copiesOf(db: Database.Database, folder: string, now: () => numbe
       return list().some((c) => new Date(c.ms).toISOString().startsWith(today)) ? null : make('daily');
     },
     /** What would be different with a copy. @throws {Error} when it is damaged */
-    against: ({ name }: Copy): Difference => {
-      // one of an older version is brought to this one's form first, on a copy of its own
-      const path = join(folder, `looked-at-${process.pid}.sqlite`);
-      try {
-        copyFileSync(join(folder, name), path);
-        check(path);
-        const copy = openDatabase(path);
-        try {
-          return differenceOf(contentsOf(db), contentsOf(copy));
-        } finally {
-          copy.close();
-        }
-      } finally {
-        for (const rest of readdirSync(folder)) if (rest.startsWith('looked-at-')) rmSync(join(folder, rest));
-      }
+    against: async ({ name }: Copy): Promise<Difference> => {
+      const aside = join(folder, `looked-at-${process.pid}-${(looked += 1)}.sqlite`);
+      const difference = await work({ does: 'compare', from: database, copy: join(folder, name), aside });
+      if (!difference) throw new Error(`The copy ${name} was not compared.`);
+      return difference;
     },
     /** Puts a copy in the place of a database file that nobody has open any more. @throws {Error} when it is damaged: nothing is changed then */
     putInPlace: ({ name }: Copy, path: string): void => {
       const from = join(folder, name);
-      check(from);
+      checkCopy(from);
       const coming = `${path}.coming`;
       copyFileSync(from, coming);
       for (const rest of ['-wal', '-shm']) rmSync(path + rest, { force: true });

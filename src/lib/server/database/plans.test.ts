@@ -25,7 +25,6 @@ const WHOLE: readonly (readonly [begins: string, why: string])[] = [
   ['select count(*) from load', 'films are few beside frames'],
   ['select id from load where not exists', 'films not summed yet: a look-up for each'],
   ['select * from load where finished_at is null', 'by the index of films in cameras: one for each camera'],
-  ['select tag from frame_tag', 'every tag with how often, off a covering index'],
   ['select camera_id as cameraId', 'the sums of the films: some rows for each'],
   ['select what', 'the same'],
   ['select * from scan order by added_at', 'for an archive'],

@@ -11,7 +11,7 @@ export function pairOf(store: Repositories, load: Load): Pair | null {
   if (!camera || !film) return null;
   return pairFrom({
     ...{ load, camera, film },
-    frames: store.frames.listByLoad(load.id),
+    frames: store.frames.numbersOf(load.id),
     stands: store.cameras.standsAt(load.cameraId),
     last: store.frames.lastOfCamera(load.cameraId),
     lastRemark: store.loads.before(load)?.remark ?? ''
@@ -40,9 +40,15 @@ const RECENT = 14;
 export function recentFrames(
   store: Repositories
 ): readonly { readonly frame: Frame; readonly filmName: string }[] {
+  const names = new Map<string, string | null>();
+  const nameOf = (loadId: string): string | null => {
+    const load = store.loads.find(loadId);
+    const name = (load && store.films.find(load.filmId)?.value.name) ?? null;
+    names.set(loadId, name);
+    return name;
+  };
   return store.frames.recent(RECENT).flatMap((frame) => {
-    const load = store.loads.find(frame.loadId);
-    const film = load && store.films.find(load.filmId);
-    return film ? [{ frame, filmName: film.value.name }] : [];
+    const filmName = names.get(frame.loadId) ?? nameOf(frame.loadId);
+    return filmName === null ? [] : [{ frame, filmName }];
   });
 }

@@ -2,6 +2,7 @@
 import type { Database } from 'better-sqlite3';
 import type { Thing } from '#core/kit/thing.ts';
 import { thingDataFromJson } from '#schema/kit/thing.ts';
+import { remembered } from '#schema/reading/remembered.ts';
 
 interface ThingRow {
   readonly revision: number;
@@ -10,7 +11,8 @@ interface ThingRow {
   readonly data: string;
 }
 
-const fromRow = ({ id, name, data }: ThingRow): Thing => ({ id, name, data: thingDataFromJson(data) });
+const dataOf = remembered(thingDataFromJson);
+const fromRow = ({ id, name, data }: ThingRow): Thing => ({ id, name, data: dataOf(data) });
 
 /** The things of a database. */
 export function thingRepository(db: Database) {

@@ -12,13 +12,17 @@ export interface FoundFrames {
   readonly more: boolean;
 }
 
+/**
+ * Each asks for one value of one frame, on the way through time: a list of all that fit, or an `exists`, for which SQLite goes through
+ * the other table first, costs as much as the log is long.
+ */
 const VERDICT_SQL: Readonly<Record<VerdictFilter, string>> = {
-  dark: "id in (select frame_id from judgement where verdict = 'dark')",
-  right: "id in (select frame_id from judgement where verdict = 'right')",
-  light: "id in (select frame_id from judgement where verdict = 'light')",
-  faulty: "id in (select frame_id from judgement where faults <> '[]')",
-  judged: 'exists (select 1 from judgement where frame_id = frame.id)',
-  unjudged: 'not exists (select 1 from judgement where frame_id = frame.id)'
+  dark: "(select verdict from judgement where frame_id = frame.id) = 'dark'",
+  right: "(select verdict from judgement where frame_id = frame.id) = 'right'",
+  light: "(select verdict from judgement where frame_id = frame.id) = 'light'",
+  faulty: "(select faults from judgement where frame_id = frame.id) <> '[]'",
+  judged: '(select 1 from judgement where frame_id = frame.id) is not null',
+  unjudged: '(select 1 from judgement where frame_id = frame.id) is null'
 };
 
 /** The words of a search. */
@@ -30,21 +34,10 @@ function wordsOf(text: string): readonly string[] {
 const allWords = (count: number): string =>
   Array.from({ length: count }, () => 'instr(words, ?) > 0').join(' and ');
 
-/**
- * Words that few frames have are looked up first, and the frames taken from there; words that many have are looked at on the
- * way through time, which ends with the page.
- * @param few names of the frames that have the words, when they are few
- */
-function wordsCondition(
-  text: string,
-  few: readonly string[] | null
-): readonly (readonly [sql: string, ...values: unknown[]])[] {
+function wordsCondition(text: string): readonly (readonly [sql: string, ...values: unknown[]])[] {
   const words = wordsOf(text);
   if (words.length === 0) return [];
-  if (few) return [['id in (select value from json_each(?))', JSON.stringify(few)]];
-  return [
-    [`exists (select 1 from frame_words where frame_id = frame.id and ${allWords(words.length)})`, ...words]
-  ];
+  return [[`(select ${allWords(words.length)} from frame_words where frame_id = frame.id)`, ...words]];
 }
 
 /** Frames that count as few. */
@@ -85,14 +78,21 @@ function conditionsFor(
     ...(fromLv === null ? [] : [['light_lv >= ?', fromLv] as const]),
     ...(toLv === null ? [] : [['light_lv <= ?', toLv] as const]),
     ...dayConditions(fromDay, toDay),
-    ...(tag === null ? [] : [['id in (select frame_id from frame_tag where tag = ?)', tag] as const]),
+    ...(tag === null
+      ? []
+      : [['(select 1 from frame_tag where frame_id = frame.id and tag = ?) is not null', tag] as const]),
+    ...(few === null ? [] : [['id in (select value from json_each(?))', JSON.stringify(few)] as const]),
     ...(verdict === null ? [] : [[VERDICT_SQL[verdict]] as const]),
-    ...wordsCondition(words, few),
+    ...wordsCondition(words),
     ...(after === null ? [] : [['(taken_at, id) < (?, ?)', after.takenAt, after.id] as const])
   ];
 }
 
-/** The SQL of a search, and the values it is about. `limit` frames at most. @param few frames that have its words, when they are few */
+/**
+ * The SQL of a search, and the values it is about. What few frames have is looked up first, and the frames taken from there; what many
+ * have is looked at on the way through time, which ends with the page.
+ * @param limit frames at most @param few the frames that have its words, its tag or its verdict, where these are few
+ */
 export function searchSql(
   search: FrameFilter,
   limit: number,
@@ -111,32 +111,40 @@ export function searchSql(
   };
 }
 
-/** The SQL that looks for the frames with all of some words, as far as they are few. */
-export function fewSql(text: string): { readonly sql: string; readonly values: readonly string[] } {
-  const values = wordsOf(text);
-  return {
-    sql: `select frame_id from frame_words where ${values.length === 0 ? 'false' : allWords(values.length)} limit ${FEW}`,
-    values
-  };
+/** The SQL that looks for the frames with a tag, a verdict, or all of some words, as far as they are few. */
+export function fewSql({
+  words,
+  tag,
+  verdict
+}: FrameFilter): readonly { readonly sql: string; readonly values: readonly string[] }[] {
+  const all = wordsOf(words);
+  const side = verdict === 'dark' || verdict === 'right' || verdict === 'light' ? verdict : null;
+  return [
+    ...(tag === null ? [] : [{ from: 'frame_tag where tag = ?', values: [tag] }]),
+    ...(side === null ? [] : [{ from: 'judgement where verdict = ?', values: [side] }]),
+    ...(all.length === 0 ? [] : [{ from: `frame_words where ${allWords(all.length)}`, values: all }])
+  ].map(({ from, values }) => ({ sql: `select frame_id from ${from} limit ${FEW}`, values }));
 }
 
 /** Searches of a database. */
 export function frameSearch(db: Database) {
-  function few(text: string): readonly string[] | null {
-    const { sql, values } = fewSql(text);
-    if (values.length === 0) return null;
-    const found = db
-      .prepare<unknown[], string>(sql)
-      .pluck()
-      .all(...values);
-    return found.length < FEW ? found : null;
+  function few(search: FrameFilter): readonly string[] | null {
+    // the first that is few will do: what is left of it is looked at one by one
+    for (const { sql, values } of fewSql(search)) {
+      const found = db
+        .prepare<unknown[], string>(sql)
+        .pluck()
+        .all(...values);
+      if (found.length < FEW) return found;
+    }
+    return null;
   }
   return {
-    /** The frames that have all of some words, when they are few; else null. */
+    /** The frames that have what is looked for, when they are few; null = they are many, or anything would do. */
     few,
     /** The frames that fit, newest first. @param count frames on a page */
     find: (search: FrameFilter, count: number): FoundFrames => {
-      const { sql, values } = searchSql(search, count + 1, few(search.words));
+      const { sql, values } = searchSql(search, count + 1, few(search));
       const rows = db.prepare<unknown[], FrameRow>(sql).all(...values);
       return { frames: rows.slice(0, count).map(frameFromRow), more: rows.length > count };
     }

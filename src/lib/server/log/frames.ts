@@ -20,7 +20,7 @@ interface StripRow {
 }
 
 /** A frame that came late, or with an odd clock, may stand on a film before the last. */
-const LATE_FILMS = 20;
+const LATE_FILMS = 8;
 
 /** The frames of a database. */
 export function frameRepository(db: Database) {
@@ -62,7 +62,7 @@ export function frameRepository(db: Database) {
      on conflict (frame_id) do update set words = excluded.words`
   );
   const allTags = db.prepare<[], { readonly tag: string }>(
-    'select tag from frame_tag group by tag order by count(*) desc, tag limit 200'
+    'select tag from tag_use order by frames desc, tag limit 200'
   );
   const recent = db.prepare<[number], FrameRow>(
     `select ${FRAME_COLUMNS} from frame where deleted_at is null order by taken_at desc, id desc limit ?`

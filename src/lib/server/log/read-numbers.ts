@@ -26,7 +26,7 @@ export interface Numbers {
 }
 
 /** Films summed at a time: between them others may write. */
-const AT_ONCE = 20;
+const AT_ONCE = 5;
 
 /** What the judged frames of a film come to. */
 function sumsOf(store: Repositories, loadId: string): readonly FilmSum[] {

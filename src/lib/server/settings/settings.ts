@@ -1,13 +1,22 @@
 // The person's settings in the database. The only SQL about them.
 import type { Database } from 'better-sqlite3';
-import type { InferType } from 'yup';
+import { object, type InferType } from 'yup';
 import { parseWith } from '#schema/reading/parse.ts';
+import { remembered } from '#schema/reading/remembered.ts';
 import {
   FIRST_SETTINGS,
   settingsSchema,
   type Settings,
   type settingsEditSchema
 } from '#schema/settings/settings.ts';
+
+const storedSchema = object();
+const settingsOf = remembered((text: string): Settings => {
+  const stored = storedSchema.validateSync(JSON.parse(text));
+  const settings = parseWith(settingsSchema, { ...FIRST_SETTINGS, ...stored });
+  // a value that an older or newer program wrote otherwise is no reason to fail
+  return settings.ok ? settings.value : FIRST_SETTINGS;
+});
 
 /** The settings of a database. */
 export function settingsRepository(db: Database) {
@@ -17,14 +26,13 @@ export function settingsRepository(db: Database) {
   const put = db.prepare<[string, string]>(
     'insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value, revision = setting.revision + 1'
   );
-  const read = (): Settings => {
-    const stored = Object.fromEntries(
-      all.all().map(({ name, value }) => [name, JSON.parse(value) as unknown])
+  const read = (): Settings =>
+    settingsOf(
+      `{${all
+        .all()
+        .map(({ name, value }) => `${JSON.stringify(name)}:${value}`)
+        .join()}}`
     );
-    const settings = parseWith(settingsSchema, { ...FIRST_SETTINGS, ...stored });
-    // a value that an older or newer program wrote otherwise is no reason to fail
-    return settings.ok ? settings.value : FIRST_SETTINGS;
-  };
   const revision = db.prepare<[], { readonly n: number }>(
     'select coalesce(sum(revision), 0) as n from setting'
   );

@@ -43,3 +43,16 @@ drop index frame_latest_of_load;
 create index frame_of_load on frame (load_id, taken_at);
 drop index scan_by_frame;
 create index scan_by_frame on scan (frame_id);
+-- Tags in use with how often, in step with the frames: each page of the log offers them.
+create table tag_use (
+  tag text primary key,
+  frames integer not null check (frames > 0)
+) strict, without rowid;
+insert into tag_use (tag, frames) select tag, count(*) from frame_tag group by tag;
+create trigger tag_used after insert on frame_tag begin
+  insert into tag_use (tag, frames) values (new.tag, 1) on conflict (tag) do update set frames = frames + 1;
+end;
+create trigger tag_not_used after delete on frame_tag begin
+  delete from tag_use where tag = old.tag and frames = 1;
+  update tag_use set frames = frames - 1 where tag = old.tag;
+end;
