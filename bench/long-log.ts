@@ -1,6 +1,6 @@
 // A log of many years, made at once: the demonstration's kit and films, over and over, with frames, words, tags, judgements and the
 // rows of scans.
-import type { Database } from 'better-sqlite3';
+import type { openDatabase } from '../src/lib/server/database/open.ts';
 
 const PER_FILM = 36;
 /** A film is begun so many seconds after the one before, and a frame taken so many after the one before. */
@@ -11,7 +11,7 @@ const [FILM_S, FRAME_S] = [130_000, 600];
  * scan. Their ids are `bench-frame-0` and on, their films’ `bench-0` and on.
  * @param frames how many
  */
-export function addFrames(db: Database, frames: number): void {
+export function addFrames(db: ReturnType<typeof openDatabase>, frames: number): void {
   const films = Math.ceil(frames / PER_FILM);
   const taken = `1400000000 + (i / ${PER_FILM}) * ${FILM_S} + (i % ${PER_FILM}) * ${FRAME_S}`;
   db.transaction(() => {

@@ -42,14 +42,15 @@ async function examplesOf(address) {
 /**
  * A write: a new frame, how one came out, or a note.
  * @param {number} n @param {any} example a frame of the open film
+ * @param {number} first number of the frames of this run
  * @returns {Sent}
  */
-function write(n, examples) {
+function write(n, examples, first) {
   const old = `/api/v1/frames/bench-frame-${(n * 7919) % 100_000}`;
   if (n % 3 === 0) {
     const { loadId, choice } = examples[n % examples.length] ?? { loadId: '', choice: {} };
     const body = {
-      ...{ id: crypto.randomUUID(), loadId, number: 1000 + n, light: null, choice, note: `load ${n}` },
+      ...{ id: crypto.randomUUID(), loadId, number: first + n, light: null, choice, note: `load ${n}` },
       ...{ takenAt: { at: new Date().toISOString(), zone: 'UTC' }, cameraRevision: 0, filmRevision: 0 }
     };
     return { path: '/api/v1/frames', method: 'POST', body };
@@ -61,8 +62,21 @@ function write(n, examples) {
   return { path: old, method: 'PATCH', body: { note: `changed under load ${n}` } };
 }
 
+/** What the program asks for when somebody goes from page to page: the data of a page without its HTML. @param {string} path */
+function dataOf(path) {
+  if (path.startsWith('/api/')) return path;
+  const [page = '', query] = path.split('?');
+  return `${page}/__data.json${query === undefined ? '' : `?${query}`}`;
+}
+
 /** Measures and prints. @param {string} folder with the database of a hundred thousand frames */
 export async function benchLoad(folder) {
+  await measured(folder, 'whole pages', 1000, (path) => path);
+  await measured(folder, 'the data of pages', 5000, dataOf);
+}
+
+/** @param {string} folder @param {string} name @param {number} first number of new frames @param {(path: string) => string} asFor */
+async function measured(folder, name, first, asFor) {
   const server = await startServer(join(folder, '100000'));
   const working = await server.rested();
   const examples = await examplesOf(server.address);
@@ -113,7 +127,9 @@ export async function benchLoad(folder) {
       await pause(Math.max(0, due - performance.now()));
       const n = asked++;
       const reading = n % 3 !== 2;
-      await send(reading ? { path: READS[(n * 31) % READS.length] ?? '' } : write((n - 2) / 3, examples));
+      await send(
+        reading ? { path: asFor(READS[(n * 31) % READS.length] ?? '') } : write((n - 2) / 3, examples, first)
+      );
       if (number === 0 && second % 10 === 9) memory.push(server.memory());
     }
   };
@@ -124,7 +140,7 @@ export async function benchLoad(folder) {
   await server.stop();
 
   console.log(
-    `${CLIENTS} clients for ${SECONDS} s, ${asked} requests (before: ${working.toFixed(0)} s of work of its own):`
+    `${CLIENTS} clients for ${SECONDS} s, ${asked} requests, reads are ${name} (before: ${working.toFixed(0)} s of work of its own):`
   );
   const row = (/** @type {number[]} */ all) => {
     const sorted = [...all].sort((a, b) => a - b);

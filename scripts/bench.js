@@ -7,14 +7,16 @@ import { build } from 'vite';
 import { benchLog } from './bench-log.js';
 import { benchNewcomer } from './bench-newcomer.js';
 import { benchPicture } from './bench-picture.js';
+import { benchGrowth } from './bench-growth.js';
+import { benchLoad } from './bench-load.js';
 import { benchOffline } from './bench-offline.js';
 import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
-const [all, engine, log, histories, situations, shoot, picture] = [
+const [all, engine, log, load, histories, situations, shoot, picture] = [
   process.argv.length === 2,
-  ...['--engine', '--log', '--histories', '--situations', '--shoot', '--picture'].map((name) =>
+  ...['--engine', '--log', '--load', '--histories', '--situations', '--shoot', '--picture'].map((name) =>
     process.argv.includes(name)
   )
 ];
@@ -35,7 +37,8 @@ const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-log-'));
 process.env.BENCH_FOLDER = folder;
 const NAMES = [
   ...(all || engine ? ['engine', 'sky', 'plan', 'workbench', 'scene'] : []),
-  ...(all || log ? ['judge', 'log'] : [])
+  ...(all || log ? ['judge', 'log'] : []),
+  ...(all || load ? ['years'] : [])
 ];
 if (NAMES.length > 0)
   await build({
@@ -56,6 +59,10 @@ if (NAMES.length > 0)
 for (const name of NAMES) await import(pathToFileURL(join(outDir, `${name}.mjs`)).href);
 rmSync(outDir, { recursive: true, force: true });
 if (NAMES.includes('log')) await benchLog(folder);
+if (NAMES.includes('years')) {
+  await benchGrowth(folder);
+  await benchLoad(folder);
+}
 rmSync(folder, { recursive: true, force: true });
 if (all || shoot) await benchShoot();
 if (all || picture) await benchPicture();

@@ -113,7 +113,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
   },
   {
     room: 'bench',
-    folders: ['src/core', 'src/lib/schema', 'src/lib/server', 'bench'],
+    folders: ['src/core', 'src/lib/schema', 'src/lib/server', 'src/lib/ui/places', 'bench'],
     packages: [/^node:/, /^astronomy-engine$/, /^sharp$/]
   }
 ];

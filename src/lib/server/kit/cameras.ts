@@ -23,6 +23,7 @@ export interface CameraChange {
 }
 
 const cameraOf = remembered(cameraFromJson);
+const choiceOf = remembered(choiceFromJson);
 const fromRow = ({ definition, revision }: CameraRow): Revised<Camera> => ({
   ...{ value: cameraOf(definition), revision }
 });
@@ -56,7 +57,7 @@ export function cameraRepository(db: Database) {
   };
   const standsAt = (id: string): Choice | null => {
     const text = stands.get(id)?.stands;
-    return text ? choiceFromJson(text) : null;
+    return text ? choiceOf(text) : null;
   };
 
   const change = db.transaction((camera: Camera, { what, since, note = '' }: CameraChange): number | null => {

@@ -44,7 +44,7 @@ function fromRow(row: JudgementRow): Judgement {
 }
 
 /** Judged frames of a camera that count: more of them tell no more, and a camera is what it is now. */
-const LATEST_JUDGED = 1000;
+const LATEST_JUDGED = 500;
 /** Judgements among which films that were judged as a whole are looked for. */
 const LATE = 2000;
 

@@ -1,5 +1,5 @@
 // Films as lines: what is in which camera, how far it is, and how each frame came out.
-import { FILMS_ON_PAGE, MOST_FILM_LINES, type FilmLine } from '#core/log/film-line.ts';
+import { FILMS_ON_PAGE, MOST_FILM_LINES, stripOf, type FilmLine } from '#core/log/film-line.ts';
 import type { Load } from '#core/log/load.ts';
 import type { Repositories } from '../repositories.ts';
 
@@ -32,15 +32,28 @@ export function filmLines(
     : store.loads.latest(MOST_FILM_LINES);
   const loads = also && !some.some((l) => l.id === also.id) ? [also, ...some] : some;
   const strips = store.frames.strips(loads.map((l) => l.id));
+  const cameraName = once((id) => store.cameras.find(id)?.value.name ?? null);
+  const filmName = once((id) => store.films.find(id)?.value.name ?? null);
   return loads.flatMap((load) => {
-    const camera = store.cameras.find(load.cameraId)?.value;
-    const film = store.films.find(load.filmId)?.value;
-    if (!camera || !film) return [];
+    const names = { cameraName: cameraName(load.cameraId), filmName: filmName(load.filmId) };
+    if (names.cameraName === null || names.filmName === null) return [];
+    const { framesTotal, firstNumber, loadedAt } = load;
     return {
-      ...{ loadId: load.id, cameraName: camera.name, filmName: film.name, framesTotal: load.framesTotal },
-      firstNumber: load.firstNumber,
-      ...{ loadedAt: load.loadedAt, finished: load.finishedAt !== null },
-      strip: strips.get(load.id) ?? []
+      ...{ loadId: load.id, cameraName: names.cameraName, filmName: names.filmName },
+      ...{ framesTotal, firstNumber, loadedAt, finished: load.finishedAt !== null },
+      ...stripOf(load, strips.get(load.id) ?? [])
     };
   });
+}
+
+/** Looks each up once: the films of a page share a few cameras. */
+function once(find: (id: string) => string | null): (id: string) => string | null {
+  const known = new Map<string, string | null>();
+  return (id) => {
+    const before = known.get(id);
+    if (before !== undefined) return before;
+    const found = find(id);
+    known.set(id, found);
+    return found;
+  };
 }

@@ -1,5 +1,6 @@
 // Logged frames. The only SQL about them. Deleting keeps the row, so that it can be undone.
 import type { Database } from 'better-sqlite3';
+import type { StripFrame } from '#core/log/film-line.ts';
 import type { Expected, Frame } from '#core/log/frame.ts';
 import {
   FRAME_COLUMNS,
@@ -13,10 +14,8 @@ import {
   type StoredFrame
 } from './frame-row.ts';
 
-interface StripRow {
+interface StripRow extends StripFrame {
   readonly load_id: string;
-  readonly number: number;
-  readonly verdict: 'dark' | 'right' | 'light' | null;
 }
 
 /** A frame that came late, or with an odd clock, may stand on a film before the last. */
@@ -116,8 +115,8 @@ export function frameRepository(db: Database) {
     /** Tags in use, the commonest first. */
     tags: (): readonly string[] => allTags.all().map((row) => row.tag),
     /** The numbers logged on some loads and how each came out, by load. */
-    strips: (loadIds: readonly string[]): ReadonlyMap<string, readonly Omit<StripRow, 'load_id'>[]> => {
-      const found = new Map<string, Omit<StripRow, 'load_id'>[]>();
+    strips: (loadIds: readonly string[]): ReadonlyMap<string, readonly StripFrame[]> => {
+      const found = new Map<string, StripFrame[]>();
       for (const { load_id, number, verdict } of strips.all(JSON.stringify(loadIds))) {
         const strip = found.get(load_id) ?? [];
         strip.push({ number, verdict });

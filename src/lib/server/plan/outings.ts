@@ -2,6 +2,9 @@
 import type { Database } from 'better-sqlite3';
 import type { Outing } from '#core/plan/outing.ts';
 import { outingFromJson } from '#schema/plan/outing.ts';
+import { remembered } from '#schema/reading/remembered.ts';
+
+const outingOf = remembered(outingFromJson);
 
 interface OutingRow {
   readonly data: string;
@@ -23,7 +26,7 @@ export function outingRepository(db: Database) {
   );
   const read = (): readonly { outing: Outing; addedAt: string; deletedAt: string | null }[] =>
     all.all().map((row) => ({
-      ...{ outing: outingFromJson(row.data), addedAt: row.created_at, deletedAt: row.deleted_at }
+      ...{ outing: outingOf(row.data), addedAt: row.created_at, deletedAt: row.deleted_at }
     }));
   return {
     /** Every outing that is not in the trash, the oldest first. */
@@ -35,7 +38,7 @@ export function outingRepository(db: Database) {
     listAll: read,
     find: (id: string): Outing | null => {
       const row = one.get(id);
-      return row ? outingFromJson(row.data) : null;
+      return row ? outingOf(row.data) : null;
     },
     /** Rises with every change; 0 = there is no such outing. */
     revisionOf: (id: string): number => one.get(id)?.revision ?? 0,

@@ -23,6 +23,7 @@ interface GuessRow {
 }
 
 const lightOf = remembered(lightFromJson);
+const exerciseOf = remembered(exerciseFromJson);
 const wayOf = remembered(wayFromJson);
 
 /** The exercises of a database. */
@@ -41,10 +42,10 @@ export function exerciseRepository(db: Database) {
      where guess is not null and deleted_at is null and light_way is not null order by taken_at desc limit ?`
   );
   const read = (rows: readonly { readonly data: string }[]): readonly Exercise[] =>
-    rows.map((row) => exerciseFromJson(row.data));
+    rows.map((row) => exerciseOf(row.data));
   const find = (id: string): Exercise | null => {
     const row = one.get(id);
-    return row ? exerciseFromJson(row.data) : null;
+    return row ? exerciseOf(row.data) : null;
   };
   return {
     find,

@@ -1,6 +1,6 @@
 <!-- Packs, rolls and reels, each with its strip of frames: empty, logged, and how the judged ones came out; to be searched. -->
 <script lang="ts">
-  import { MOST_FILM_LINES, type FilmLine } from '#core/log/film-line.ts';
+  import { MOST_FILM_LINES, STRIP_LETTERS, type FilmLine, type StripPlace } from '#core/log/film-line.ts';
   import { sayDay } from './say-frame.ts';
 
   let {
@@ -15,8 +15,7 @@
     page: { readonly page: number; readonly pages: number; readonly films: number } | null;
   } = $props();
   const WORDS = { dark: 'too dark', right: 'right', light: 'too light' } as const;
-  /** Frames drawn at most: a reel has too many to tell apart. */
-  const MOST_DRAWN = 40;
+  const PLACES = ['empty', 'logged', 'dark', 'right', 'light'] as const satisfies readonly StripPlace[];
   let words = $state('');
   const found = $derived(
     lines.filter((l) =>
@@ -27,24 +26,20 @@
         .every((w) => `${l.filmName} ${l.cameraName} ${sayDay(l.loadedAt)}`.toLowerCase().includes(w))
     )
   );
-  const stripOf = (line: FilmLine) => {
-    const byNumber = new Map(line.strip.map((s) => [s.number, s.verdict]));
-    const most = Math.min(Math.max(line.framesTotal, line.strip.length), MOST_DRAWN);
-    return Array.from({ length: most }, (_, i) => {
-      const number = i + line.firstNumber;
-      return byNumber.has(number) ? (byNumber.get(number) ?? 'logged') : 'empty';
-    });
-  };
+  /** All places of a kind as one outline: a film has many. */
+  const outline = (strip: string, place: StripPlace): string =>
+    [...strip]
+      .flatMap((letter, i) => (letter === STRIP_LETTERS[place] ? `M${i * 6 + 0.75} .75h4.5v6.5h-4.5z` : []))
+      .join('');
   const pageOf = (n: number): string =>
     `/log?films=${n}${shown === null ? '' : `&film=${encodeURIComponent(shown)}`}`;
   const summary = (line: FilmLine): string => {
-    const judged = line.strip.flatMap((s) => s.verdict ?? []);
     const counts = (['dark', 'right', 'light'] as const).flatMap((v) => {
-      const n = judged.filter((j) => j === v).length;
+      const n = line.judged[v];
       return n === 0 ? [] : `${n} ${WORDS[v]}`;
     });
     const to = line.finished ? ', finished' : '';
-    return `${line.strip.length} of ${line.framesTotal}${to}${counts.length > 0 ? `: ${counts.join(', ')}` : ''}`;
+    return `${line.logged} of ${line.framesTotal}${to}${counts.length > 0 ? `: ${counts.join(', ')}` : ''}`;
   };
 </script>
 
@@ -75,12 +70,13 @@
           <b>{line.filmName}</b> in {line.cameraName}
           <svg
             class="my-0.5 block h-2.5 w-full"
-            viewBox="0 0 {Math.min(line.framesTotal, MOST_DRAWN) * 6} 8"
+            viewBox="0 0 {line.strip.length * 6} 8"
             preserveAspectRatio="xMinYMid"
             aria-hidden="true"
           >
-            {#each stripOf(line) as frame, i (i)}
-              <rect x={i * 6 + 0.75} y="0.75" width="4.5" height="6.5" class={frame} />
+            {#each PLACES as place (place)}
+              {@const d = outline(line.strip, place)}
+              {#if d !== ''}<path {d} class={place} />{/if}
             {/each}
           </svg>
           <span class="text-[0.875rem] text-(--soft)">{summary(line)} · {sayDay(line.loadedAt)}</span>
@@ -99,7 +95,7 @@
 </details>
 
 <style>
-  rect {
+  path {
     fill: none;
     stroke: var(--ink);
     stroke-width: 1;
