@@ -10,7 +10,7 @@ export default defineConfig({
       input: {
         learn: 'src/lib/server/learn/worker.ts',
         read: 'src/lib/server/beside/reader-worker.ts',
-        copy: 'src/lib/server/copies/worker.ts'
+        task: 'src/lib/server/beside/task-worker.ts'
       },
       output: { entryFileNames: '[name].js' }
     }

@@ -1,17 +1,18 @@
 // Starts the app for the phones of the home network: over HTTPS, behind a passcode, with the address as text and QR code.
 // Honours PORT (4171) and JUST_ENOUGH_DATA. `--demo` uses the demonstration kit, `--new-passcode` asks for another passcode.
 import { existsSync } from 'node:fs';
-import { createServer } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
-import { pathToFileURL } from 'node:url';
 import { certificateFor } from './certificate.js';
 import { readPort, requireFree, requireWritable } from './listen.js';
 import { buildIfStale, buildStamp, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
+import { serve } from './serve.js';
 
 const LEAST_PASSCODE = 8;
 const AUTHORITY_PATH = '/trust.crt';
+/** The end of the authority is told so long before. */
+const SOON_DAYS = 120;
 
 refuseOldNode();
 const demo = process.argv.includes('--demo');
@@ -33,7 +34,11 @@ process.umask(0o077);
 const fresh = process.argv.includes('--new-passcode') || !(await hasPasscode());
 if (fresh) process.env.JUST_ENOUGH_NEW_PASSCODE ||= await askPasscode();
 else delete process.env.JUST_ENOUGH_NEW_PASSCODE;
-const { key, cert, authority, renewed } = await certificateFor(join(data, 'phone'), names, Date.now());
+const { key, cert, authority, renewed, anew, ends } = await certificateFor(
+  join(data, 'phone'),
+  names,
+  Date.now()
+);
 Object.assign(process.env, {
   HOST: host,
   PORT: String(port),
@@ -47,19 +52,20 @@ Object.assign(process.env, {
   BODY_SIZE_LIMIT: 'Infinity'
 });
 
-/** @type {{ handler: import('node:http').RequestListener }} */
-const { handler } = await import(pathToFileURL(resolve(ROOT, 'build/handler.js')).href).catch((error) =>
-  fail(error instanceof Error ? error.message : String(error))
-);
-// as long as in start.js
-const keepAliveTimeout = 120_000;
-createServer({ key, cert: `${cert.trim()}\n${authority}`, keepAliveTimeout }, (request, response) => {
-  if (request.url === AUTHORITY_PATH) {
-    response.setHeader('content-type', 'application/x-x509-ca-cert');
-    response.setHeader('content-disposition', 'attachment; filename="just-enough.crt"');
-    response.end(authority);
-  } else handler(request, response);
-}).listen(port, host, () => void tell());
+try {
+  await serve({
+    ...{ host, port, secure: { key, cert: `${cert.trim()}\n${authority}` } },
+    own: (request, response) => {
+      if (request.url !== AUTHORITY_PATH) return;
+      response.setHeader('content-type', 'application/x-x509-ca-cert');
+      response.setHeader('content-disposition', 'attachment; filename="just-enough.crt"');
+      response.end(authority);
+    }
+  });
+} catch (error) {
+  fail(error instanceof Error ? error.message : String(error));
+}
+await tell();
 
 /** Tells where it is. */
 async function tell() {
@@ -67,6 +73,15 @@ async function tell() {
   const urls = (addresses.length > 0 ? addresses : ['127.0.0.1']).map((a) => `https://${a}:${port}/`);
   console.log(renderUnicodeCompact(urls[0] ?? '', { border: 2 }));
   if (renewed) console.log('A certificate for these addresses was made.');
+  if (anew)
+    console.log(
+      'The household’s authority was made anew: phones that trusted the one before are asked again.'
+    );
+  const days = Math.floor((ends - Date.now()) / 86_400_000);
+  if (days < SOON_DAYS)
+    console.log(
+      `The household’s authority ends in ${days} days; a new one is made then, and phones are asked again.`
+    );
   console.log(
     `The first time, a phone is asked to trust this household: open ${urls[0]}${AUTHORITY_PATH.slice(1)}`
   );

@@ -1,10 +1,10 @@
 // Starts the app: installs and builds what is missing, then serves. `--demo` uses the demonstration kit, `--scans` draws its scans.
 // Honours PORT (4170), HOST (127.0.0.1) and JUST_ENOUGH_DATA (folder of the database, `data`).
 import { resolve } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { setFlagsFromString } from 'node:v8';
 import { readPort, requireFree, requireWritable } from './listen.js';
 import { buildIfStale, buildStamp, fail, installIfMissing, refuseOldNode, ROOT } from './prepare.js';
+import { serve } from './serve.js';
 
 refuseOldNode();
 // memory is cleared sooner than Node.js would by itself: this runs on the small machine at home, beside other things
@@ -26,27 +26,17 @@ Object.assign(process.env, {
   JUST_ENOUGH_DEMO: demo,
   JUST_ENOUGH_BUILD: buildStamp(),
   NODE_ENV: 'production',
-  // a page that is looked at goes on on the connection it has: one that is just being closed fails the request sent on it
-  KEEP_ALIVE_TIMEOUT: '120',
   // scans and exports are large; every route that takes less says so itself
   BODY_SIZE_LIMIT: 'Infinity'
 });
-const log = console.log;
-// the server tells when it listens, in words of its own that may name 0.0.0.0: ours say what to open, and when
-console.log = (...words) => {
-  if (!String(words[0]).startsWith('Listening on')) {
-    log(...words);
-    return;
-  }
-  const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`;
-  // the first page takes longest: it is asked for here, so that no person waits for it
-  void fetch(`${address}shoot`)
-    .then((page) => page.text())
-    .catch(() => null)
-    .finally(() => log(`Just Enough is at ${address}`));
-};
 try {
-  await import(pathToFileURL(resolve(ROOT, 'build/index.js')).href);
+  await serve({ host, port });
 } catch (error) {
   fail(error instanceof Error ? error.message : String(error));
 }
+const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}/`;
+// the first page takes longest: it is asked for here, so that no person waits for it
+await fetch(`${address}shoot`)
+  .then((page) => page.text())
+  .catch(() => null);
+console.log(`Just Enough is at ${address}`);

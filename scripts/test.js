@@ -21,6 +21,7 @@ import {
 /** What the tests need of Debian beside a Chromium: a program and its package. */
 const NEEDED = [
   ['/usr/bin/exiftool', 'libimage-exiftool-perl'],
+  ['/usr/bin/openssl', 'openssl'],
   ['/usr/bin/pdftotext', 'poppler-utils']
 ];
 const out = mkdtempSync(join(tmpdir(), 'just-enough-test-'));

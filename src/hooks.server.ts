@@ -10,6 +10,7 @@ import { explainSqlite } from '#server/database/sqlite-words.ts';
 import { afterUpload, bounded } from '#server/http/bodies.ts';
 import { setHeaders } from '#server/http/headers.ts';
 import { problem } from '#server/http/problem.ts';
+import { sayClock } from '#server/log/clock.ts';
 import { seedScans } from '#server/demo/scans.ts';
 import { closeStore, store } from '#server/store.ts';
 import { isOwnHost, isOwnOrigin } from '#server/access/same-origin.ts';
@@ -31,6 +32,8 @@ export const init: ServerInit = async () => {
   delete process.env['JUST_ENOUGH_NEW_PASSCODE'];
   if (config.locked && !access.isSet())
     throw new Error('There is no passcode yet. Run `npm run phone` once: it asks for one.');
+  const clock = sayClock(store().frames.recent(1)[0], Date.now());
+  if (clock !== null) console.error(clock);
   store().learner.look();
   if (config.demoScans) await seedScans(store(), store().intake);
 };
@@ -73,6 +76,7 @@ const answer: Handle = async ({ event, resolve }) => {
   }
   const sent = await bounded(event.request, pathname, event.locals.signedIn);
   if (sent instanceof Response) return sent;
+  if (event.request.method !== 'GET' && event.request.method !== 'HEAD') await store().imports.settled();
   event.request = sent;
   const noForm = await refusedForm(event.request, event.url);
   if (noForm) return noForm;

@@ -11,6 +11,9 @@ import { openDatabase } from '../src/lib/server/database/open.ts';
 import { seedDemo } from '../src/lib/server/demo/seed.ts';
 import { reader } from '../src/lib/server/beside/reader.ts';
 import { answerTo } from '../src/lib/server/beside/questions.ts';
+import { tasksBeside } from '../src/lib/server/beside/tasks.ts';
+import { archiveLines, archiveRecords } from '../src/lib/server/files/export-rows.ts';
+import { staging } from '../src/lib/server/files/staging.ts';
 import { repositoriesOf } from '../src/lib/server/repositories.ts';
 import { NO_FILTER } from '../src/lib/schema/log/frame-filter.ts';
 
@@ -96,4 +99,35 @@ test('a reader that is stopped, or fails, leaves nobody waiting', async () => {
     false
   );
   await expect(nowhere.ask('numbers', null)).rejects.toThrow();
+});
+
+test('an import goes in beside the server, as a whole or not at all, and a copy is made and compared there', async () => {
+  const home = join(folder, 'home');
+  const [from, into] = [openDatabase(join(home, 'from.sqlite')), openDatabase(join(home, 'into.sqlite'))];
+  seedDemo(from);
+  const tasks = tasksBeside({ workersPath: built });
+  const take = (fresh: number) => tasks.take({ does: 'take', database: join(home, 'into.sqlite'), fresh });
+  const stage = staging(into);
+  let fresh = 0;
+  let line = 0;
+  for (const record of archiveRecords(from)) if (stage.add((line += 1), record).as === 'fresh') fresh += 1;
+  const said = await take(fresh + 1);
+  expect(said.join()).toContain('Send the file again');
+  expect([...archiveLines(into, 'then')]).toHaveLength(1);
+  expect(await take(fresh)).toEqual([]);
+  expect([...archiveLines(into, 'then')]).toEqual([...archiveLines(from, 'then')]);
+
+  const copy = join(home, 'copy.sqlite');
+  await tasks.copy({ does: 'make', from: join(home, 'into.sqlite'), to: copy });
+  into.exec("update frame set note = 'another', revision = revision + 1 where id = 'demo-load-marigold-1'");
+  const work = {
+    does: 'compare',
+    from: join(home, 'into.sqlite'),
+    copy,
+    aside: join(home, 'aside.sqlite')
+  } as const;
+  expect((await tasks.copy(work))?.changed.count).toBe(1);
+  await expect(tasks.copy({ ...work, copy: join(home, 'nowhere.sqlite') })).rejects.toThrow();
+  from.close();
+  into.close();
 });

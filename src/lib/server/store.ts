@@ -7,8 +7,8 @@ import { zoneHere } from '#core/sky/zone.ts';
 import { gateOf } from './access/gate.ts';
 import { passcodes } from './access/passcode.ts';
 import { reader } from './beside/reader.ts';
+import { tasksBeside } from './beside/tasks.ts';
 import { readConfig } from './config.ts';
-import { besideServer } from './copies/beside.ts';
 import { copiesOf, type Copy } from './copies/copies.ts';
 import { holdLock } from './database/lock.ts';
 import { damageOf, openForLooking } from './database/health.ts';
@@ -46,8 +46,11 @@ function openStore() {
   const learning = damage ? RESTING : learner(config, repositories);
   const reading = reader(config, repositories, damage !== null);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
-  const imports = importJobs(db, join(config.scansPath, 'incoming'), intake);
-  const copies = copiesOf(config.databasePath, config.copiesPath, () => Date.now(), besideServer(config));
+  const tasks = tasksBeside(config);
+  const imports = importJobs(db, join(config.scansPath, 'incoming'), intake, (fresh) =>
+    tasks.take({ does: 'take', database: config.databasePath, fresh })
+  );
+  const copies = copiesOf(config.databasePath, config.copiesPath, () => Date.now(), tasks.copy);
   if (!damage) imports.tidy();
   const keeping = damage ? (): void => undefined : keepCopies(copies, db);
   const access = passcodes(db, () => Date.now());

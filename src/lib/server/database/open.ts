@@ -45,5 +45,7 @@ export function openDatabase(path: string): Database.Database {
 export function openBeside(path: string): Database.Database {
   const db = openDatabase(path);
   db.pragma('synchronous = NORMAL');
+  // an import that goes in holds the database for some seconds
+  db.pragma('busy_timeout = 60000');
   return db;
 }

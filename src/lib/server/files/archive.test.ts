@@ -83,12 +83,12 @@ describe('the archive', () => {
     expect(view.faults).toEqual([]);
     expect(view.state).toBe('ready');
     expect(textOf(to.db).split('\n')).toHaveLength(1);
-    expect(to.jobs.take(view.id)?.state).toBe('done');
+    expect((await to.jobs.take(view.id))?.state).toBe('done');
     expect(textOf(to.db)).toBe(text);
     const again = await bring(to, text);
     expect(again.counts.frame?.fresh).toBe(0);
     expect(again.counts.frame?.here).toBeGreaterThan(20);
-    expect(to.jobs.take(again.id)?.state).toBe('done');
+    expect((await to.jobs.take(again.id))?.state).toBe('done');
     expect(textOf(to.db)).toBe(text);
   });
 
@@ -109,7 +109,7 @@ describe('the archive', () => {
     expect(view.state).toBe('ready');
     breakOff(new Error('the line was cut'));
     await expect(first).rejects.toThrow('the line was cut');
-    expect(to.jobs.take(view.id)?.state).toBe('done');
+    expect((await to.jobs.take(view.id))?.state).toBe('done');
     expect(textOf(to.db)).toBe(textOf(from.db));
   });
 
@@ -118,7 +118,7 @@ describe('the archive', () => {
     const to = home(false);
     const view = await bring(to, textOf(from.db));
     to.db.exec('delete from staged; delete from staged_frame; delete from staged_judgement');
-    const taken = to.jobs.take(view.id);
+    const taken = await to.jobs.take(view.id);
     expect(taken?.state).toBe('refused');
     expect(taken?.faults[0]?.why).toContain('Send the file again');
     expect(textOf(to.db).split('\n')).toHaveLength(1);
@@ -137,11 +137,11 @@ describe('the archive', () => {
     expect(view.state).toBe('ready');
     frames.add({ ...gone, id: 'another' }, null);
     const before = textOf(to.db);
-    const taken = to.jobs.take(view.id);
+    const taken = await to.jobs.take(view.id);
     expect(taken?.state).toBe('refused');
     expect(taken?.faults.map((f) => f.why)).toEqual(['Frame 5 of its film was logged here meanwhile.']);
     expect(textOf(to.db)).toBe(before);
-    expect(to.jobs.take(view.id)).toBeNull();
+    expect(await to.jobs.take(view.id)).toBeNull();
   });
 
   test('random logs come back the same', { timeout: 3_600_000 }, async () => {
@@ -196,7 +196,7 @@ describe('the archive', () => {
       );
       const view = await bring(to, text);
       expect(view.faults).toEqual([]);
-      to.jobs.take(view.id);
+      await to.jobs.take(view.id);
       expect(textOf(to.db)).toBe(text);
       expect(dump(to.db)).toEqual(dump(from.db));
     }
@@ -263,7 +263,7 @@ describe('the archive', () => {
     expect(view.state).toBe('refused');
     expect(view.faults.map((f) => f.why).join('\n')).toMatch(why);
     if (line !== null) expect(view.faults[0]?.line).toBe(line);
-    expect(to.jobs.take(view.id)).toBeNull();
+    expect(await to.jobs.take(view.id)).toBeNull();
     expect(textOf(to.db).split('\n')).toHaveLength(1);
     expect(
       to.db.prepare('select (select count(*) from staged) + (select count(*) from staged_frame) as n').get()
@@ -321,7 +321,7 @@ describe('the archive', () => {
     ];
     const view = await bring(to, lines.map((line) => JSON.stringify(line)).join('\n'));
     expect(view.faults).toEqual([]);
-    expect(to.jobs.take(view.id)?.state).toBe('done');
+    expect((await to.jobs.take(view.id))?.state).toBe('done');
     const frames = frameRepository(to.db).listByLoad('old-load');
     expect(frames.map((f) => f.doubts)).toEqual([['zone'], ['setting', 'zone']]);
     expect(frames[0]).toMatchObject({
@@ -350,7 +350,7 @@ describe('the archive', () => {
     const to = home(false);
     const view = await bring(to, textOf(home(true).db));
     expect(to.jobs.cancel(view.id)).toBe(true);
-    expect(to.jobs.take(view.id)).toBeNull();
+    expect(await to.jobs.take(view.id)).toBeNull();
     expect(
       to.db.prepare('select (select count(*) from staged) + (select count(*) from staged_frame) as n').get()
     ).toEqual({ n: 0 });
@@ -385,7 +385,7 @@ describe('the ZIP', () => {
     const to = home(false);
     const view = await bring(to, zip, 'archive.zip');
     expect(view.faults).toEqual([]);
-    expect(to.jobs.take(view.id)?.state).toBe('done');
+    expect((await to.jobs.take(view.id))?.state).toBe('done');
     const [scan] = scanRepository(to.db).list();
     if (!scan) throw new Error('no scan');
     expect(readFileSync(to.intake.pathOf(scan, 'original'))).toEqual(
@@ -494,10 +494,10 @@ describe('CSV', () => {
     expect(to.jobs.map(bad.id, mapping, target)?.faults).toEqual([
       { line: 3, why: expect.stringMatching(/^light: “bright” is not a light reading/) as unknown }
     ]);
-    expect(to.jobs.take(bad.id)).toBeNull();
+    expect(await to.jobs.take(bad.id)).toBeNull();
     const good = await bring(to, text('13'), 'x.csv');
     expect(to.jobs.map(good.id, mapping, target)?.state).toBe('ready');
-    expect(to.jobs.take(good.id)?.state).toBe('done');
+    expect((await to.jobs.take(good.id))?.state).toBe('done');
     const gulls = frameRepository(to.db)
       .listByLoad(film)
       .find((f) => f.number === 8);

@@ -20,7 +20,7 @@ function nameOf(record: ArchiveRecord): string | null {
 const TOLD = 100;
 
 /** Where an import is. */
-export type ImportState = 'reading' | 'mapping' | 'ready' | 'refused' | 'done' | 'cancelled';
+export type ImportState = 'reading' | 'mapping' | 'ready' | 'refused' | 'taking' | 'done' | 'cancelled';
 
 /** An import as it is shown. */
 export interface ImportView {

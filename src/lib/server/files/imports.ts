@@ -21,9 +21,22 @@ import { LINES_NAME, unpack } from './unzip.ts';
 export const MOST_IMPORT_BYTES = 4 * 1024 ** 3;
 /** Lines read at a time: some hundredths of a second. */
 const PIECE = 400;
-/** The imports of a store. @param folder where files wait, emptied at the start */
-export function importJobs(db: Database, folder: string, intake: ReturnType<typeof scanIntake>) {
+
+/**
+ * The imports of a store.
+ * @param folder where files wait, emptied at the start
+ * @param beside takes what is staged in beside the server; null = on this connection
+ */
+export function importJobs(
+  db: Database,
+  folder: string,
+  intake: ReturnType<typeof scanIntake>,
+  beside: ((fresh: number) => Promise<readonly string[]>) | null = null
+) {
   const stage = staging(db);
+  // eslint-disable-next-line @typescript-eslint/require-await -- as it is beside the server
+  const takeBeside = beside ?? (async (fresh: number) => stage.take(fresh));
+  let taking: Promise<void> = Promise.resolve();
   let job: Job | null = null;
   /** Each import waits in a folder of its own: one that is broken off takes nothing of another along. */
   const folderOf = ({ id }: Job): string => join(folder, id);
@@ -123,6 +136,26 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
     if (own.state === 'refused') drop(own);
   }
 
+  async function takeOwn(own: Job): Promise<ImportView> {
+    const undo = scansOf(own).moveIn(stage.scans());
+    try {
+      const against = await takeBeside(own.fresh());
+      if (against.length > 0) {
+        undo();
+        refuseAll(own, against);
+        return own.view();
+      }
+    } catch (error) {
+      undo();
+      own.state = 'ready';
+      throw error;
+    }
+    stage.forget();
+    own.state = 'done';
+    drop(own);
+    return own.view();
+  }
+
   return {
     /** Takes a file in and begins to read it; once it is here, an import before it that was not taken is dropped. @returns null when it is too large */
     start: async (name: string, body: AsyncIterable<Uint8Array>): Promise<ImportView | null> => {
@@ -176,30 +209,24 @@ export function importJobs(db: Database, folder: string, intake: ReturnType<type
       return own.view();
     },
     /** Everything goes in, or nothing, and then it is told what stands against it. @returns null when nothing is ready */
-    take: (id: string): ImportView | null => {
+    take: (id: string): Promise<ImportView | null> => {
       const own = job?.id === id ? job : null;
-      if (own?.state !== 'ready') return null;
-      const against = stage.against(own.fresh());
-      if (against.length > 0) {
-        refuseAll(own, against);
-        return own.view();
-      }
-      const undo = scansOf(own).moveIn(stage.scans());
-      try {
-        stage.take();
-      } catch (error) {
-        undo();
-        throw error;
-      }
-      own.state = 'done';
-      drop(own);
-      return own.view();
+      if (own?.state !== 'ready') return Promise.resolve(null);
+      own.state = 'taking';
+      const taken = takeOwn(own);
+      taking = taken.then(
+        () => undefined,
+        () => undefined
+      );
+      return taken;
     },
+    /** Waits while an import goes in: it holds the database, and who writes meanwhile would hold everybody up. */
+    settled: (): Promise<void> => taking,
     /** Frames of a CSV that were taken last; null = nothing of the kind was. */
     taken: (id: string): readonly string[] | null =>
       job?.id === id && job.state === 'done' && job.table ? job.frameIds : null,
     cancel: (id: string): boolean => {
-      if (job?.id !== id || job.state === 'done') return false;
+      if (job?.id !== id || job.state === 'done' || job.state === 'taking') return false;
       job.state = 'cancelled';
       drop(job);
       return true;

@@ -27,7 +27,7 @@ function home(seeded: boolean) {
     const id = started?.id ?? '';
     await expect.poll(() => jobs.find(id)?.state).not.toBe('reading');
     const shown = jobs.find(id);
-    return { shown, taken: shown?.state === 'ready' ? jobs.take(id) : null };
+    return { shown, taken: shown?.state === 'ready' ? await jobs.take(id) : null };
   }
   return { db, ...all, takeIn };
 }

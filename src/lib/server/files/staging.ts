@@ -137,7 +137,15 @@ export function staging(db: Database) {
     return null;
   }
 
-  const take = db.transaction((): void => {
+  const take = db.transaction((fresh: number): readonly string[] => {
+    for (const { body } of everyBody.all()) {
+      const read = readRecord(body);
+      if (!read.ok) continue;
+      const { table, id } = nameOf(read.value);
+      names.add(`${table} ${id}`);
+    }
+    const faults = against(fresh);
+    if (faults.length > 0) return faults;
     const write = recordWriter(db);
     const each = (rows: readonly { readonly body: string }[]): void => {
       for (const { body } of rows) {
@@ -150,6 +158,7 @@ export function staging(db: Database) {
     for (const statement of over) statement.run();
     each(after.all());
     clear();
+    return [];
   });
 
   /** Rows of a table that are staged. */
@@ -195,7 +204,6 @@ export function staging(db: Database) {
   }
 
   return {
-    against,
     /** Checks a record and keeps it until {@link take}. */
     add: (line: number, record: ArchiveRecord): Staged => {
       const { table, id } = nameOf(record);
@@ -212,9 +220,16 @@ export function staging(db: Database) {
         const read = readRecord(body);
         return read.ok && read.value.kind === 'scan' ? [read.value] : [];
       }),
-    /** Everything goes in, or nothing. @throws {Error} when something does not fit after all */
-    take: (): void => {
-      take.immediate();
+    /**
+     * Everything goes in, or nothing. It may have been staged over another connection.
+     * @param fresh how many lines were staged @returns what stands against it by now; nothing = it is in
+     * @throws {Error} when something does not fit after all
+     */
+    take: (fresh: number): readonly string[] => take.immediate(fresh),
+    /** Forgets what was staged, once another connection took it in. */
+    forget: (): void => {
+      names.clear();
+      onces.clear();
     },
     clear
   };

@@ -7,7 +7,7 @@ const texts = () => mixed<Readonly<Record<string, string>>>().required();
 const viewSchema = object({
   id: string().required(),
   name: string().defined(),
-  state: string().oneOf(['reading', 'mapping', 'ready', 'refused', 'done', 'cancelled']).required(),
+  state: string().oneOf(['reading', 'mapping', 'ready', 'refused', 'taking', 'done', 'cancelled']).required(),
   lines: number().required(),
   counts: mixed<Readonly<Record<string, { readonly fresh: number; readonly here: number }>>>().required(),
   names: array(string().defined()).required(),

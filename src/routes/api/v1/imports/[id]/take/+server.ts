@@ -12,7 +12,7 @@ export const POST: RequestHandler = async ({ params }) => {
   } catch (error) {
     return noCopyMade(error);
   }
-  const view = store().imports.take(params.id);
+  const view = await store().imports.take(params.id);
   if (!view) return noImport();
   if (view.state === 'done') store().learner.look();
   return json(view);
