@@ -1,13 +1,14 @@
 // Text that nobody expects, in every field of every page: nothing fails, nothing runs, nothing breaks out of the page.
+import type { Request } from '@playwright/test';
 import { expect, test, type Page } from './app.ts';
 import { PLACES } from '../../src/lib/ui/places/places.ts';
 
 const TEXTS: readonly (readonly [string, string])[] = [
-  ['Arabic from right to left, with marks that turn the line', '\u202Eمرحبا بالعالم\u202C ‏abc'],
-  ['emoji and joined ones', '👩‍👩‍👧‍👦 📷 e\u0301\u200B'],
+  [
+    'marks that turn the line, joined emoji, markup and a formula',
+    '\u202Eمرحبا\u202C 👩‍👩‍👧‍👦 e\u0301\u200B "><img src=x onerror="window.broken=1"><script>window.broken=1</script> \u00A0=A1'
+  ],
   ['a comma for a point', '1,5'],
-  ['markup', '"><img src=x onerror="window.broken=1"><script>window.broken=1</script>'],
-  ['a formula', '\u00A0=HYPERLINK("http://x","y")'],
   ['a million letters', 'a'.repeat(1_000_000)]
 ];
 const PATHS = [
@@ -32,18 +33,25 @@ function fill(page: Page, text: string): Promise<number> {
   }, text);
 }
 
-/** Sends each form of a page, one after another. */
+/** Sends each form of a page, one after another, and waits for the answer to what it sent. */
 async function sendForms(page: Page): Promise<void> {
+  const sent = new Set<Request>();
+  page.on('request', (r) => (r.isNavigationRequest() || r.method() !== 'GET') && sent.add(r));
+  for (const over of ['requestfinished', 'requestfailed'] as const)
+    page.on(over as 'requestfinished', (r) => sent.delete(r));
   const forms = await page.locator('form').count();
   for (let i = 0; i < forms; i++) {
-    await page.evaluate((at) => {
-      const form = document.querySelectorAll('form')[at];
-      if (!form) return;
-      form.noValidate = true;
-      form.requestSubmit();
-    }, i);
-    // answered, and whatever it leads to is there
-    await page.waitForLoadState('networkidle');
+    await page
+      .evaluate(async (at) => {
+        const form = document.querySelectorAll('form')[at];
+        if (!form) return;
+        form.noValidate = true;
+        form.requestSubmit();
+        await new Promise((next) => requestAnimationFrame(next));
+      }, i)
+      // it led to another page
+      .catch(() => null);
+    await expect.poll(() => sent.size).toBe(0);
   }
 }
 

@@ -50,7 +50,7 @@ describe('marks', () => {
           ...{
             id: `f${i}`,
             number: i + 1,
-            light: choiceFromShadow('soft'),
+            light: choiceFromShadow(i % 2 ? 'soft' : 'sharp', { bright: i % 3 === 0 }),
             place: 'Quay; north',
             note: '=1+1'
           },
@@ -78,8 +78,9 @@ describe('marks', () => {
           ...{ number: went.number, takenAt: went.takenAt, set: went.set, place: went.place },
           ...{ note: went.note, about: went.about, timedSeconds: went.timedSeconds }
         });
-        expect(frame.value.light?.lv).toBe(went.light?.lv);
-        expect(frame.value.guess?.lv).toBe(went.guess?.lv);
+        // with how they were found
+        expect(frame.value.light).toEqual(went.light);
+        expect(frame.value.guess).toEqual(went.guess);
       });
     }
   });
@@ -100,6 +101,20 @@ describe('marks', () => {
       ])
     }
   ]);
+  test('a light whose figure somebody changed is the changed one; one that is spoiled is refused by its cell', () => {
+    const frame = frameWith(SCALES, FILM, { id: 'f', number: 1, light: choiceFromShadow('soft') });
+    const line = csvLine({ frame, camera: SCALES, film: FILM, judgement: null });
+    const text = `${csvHeader()}\r\n${line}`;
+    expect(onlyFrame(text).light).toEqual(frame.light);
+    const lv = String(frame.light?.lv);
+    expect(onlyFrame(text.replace(`,${lv},`, ',9,')).light).toMatchObject({
+      lv: 9,
+      way: { kind: 'reading' }
+    });
+    expect(faultsOf(text.replace('{""lv""', '{""lux""'))[0]).toMatch(
+      /^light as kept: “.*Leave the cell empty/
+    );
+  });
   test('the same mark on two controls: in the order of the controls, or by name, else it is asked', () => {
     const at = (set: string) => readMarks(twice, { set, aperture: '', shutter: '' });
     const [first, second] = twice.controls.map((c) => c.id) as [string, string];

@@ -12,6 +12,7 @@ import { wallClock } from '#core/sky/wall-clock.ts';
 import { isZone } from '#core/sky/zone.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
 import { dayOfCell, slashOrderOf, type SlashOrder } from './csv-days.ts';
+import { lightAsKept } from './csv-light.ts';
 import { readMarks } from './csv-marks.ts';
 import { cellOf, momentOfRow, textsOfRow, type CsvMapping, type CsvTable } from './csv.ts';
 
@@ -66,14 +67,22 @@ export function frameOfRow(
     { ...pair, zone },
     randomUUID
   );
+  const [light, guess] = (['light', 'guess'] as const).map((field) => lightAsKept(cells, mapping, field));
   const faults = [
+    ...(light?.ok === false ? [light.error] : []),
+    ...(guess?.ok === false ? [guess.error] : []),
     ...(day.ok ? [] : [`date: ${day.error}`]),
     ...(marks.ok ? [] : marks.error),
     ...(read.ok ? [] : read.error.map((f) => `${f.field}: ${f.message}`))
   ];
   if (faults.length > 0 || !read.ok) return err(faults);
   // told with its offset, it is that moment to the second
-  const frame = ms === null ? read.value : { ...read.value, takenAt: momentAt(ms, zone) };
+  const frame = {
+    ...read.value,
+    ...(ms === null ? {} : { takenAt: momentAt(ms, zone) }),
+    ...(light?.ok && light.value ? { light: light.value } : {}),
+    ...(guess?.ok && guess.value ? { guess: guess.value } : {})
+  };
   const choice = settingOf(camera, frame.choice)?.choice;
   const set = choice && notedMarks(camera, choice);
   if (!set) return err(['set: the camera has no such position.']);

@@ -6,6 +6,9 @@ import type { Frame } from '#core/log/frame.ts';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 
+/** How a light and a guess were found, as JSON: what the columns for people do not say comes back from here. */
+export const KEPT_COLUMNS = ['light as kept', 'guess as kept'] as const;
+
 /** Columns that are written, in their order. */
 export const CSV_COLUMNS = [
   ...[
@@ -39,7 +42,8 @@ export const CSV_COLUMNS = [
     'heard sd',
     'grade',
     'guess LV',
-    'guess sd'
+    'guess sd',
+    ...KEPT_COLUMNS
   ]
 ] as const;
 
@@ -89,7 +93,8 @@ export function csvLine({ frame, camera, film, judgement }: CsvFrame): string {
     ...[about.subject, about.reason, about.tags.join(', '), note],
     ...[told(frame.timedSeconds), told(frame.heardSeconds), place, frame.series ?? ''],
     ...[borderExtras(frame).join(', '), told(frame.heardSdStops), judgement?.grade ?? ''],
-    ...[told(frame.guess?.lv), told(frame.guess?.sdStops)]
+    ...[told(frame.guess?.lv), told(frame.guess?.sdStops)],
+    ...[light, frame.guess].map((kept) => (kept ? JSON.stringify(kept) : ''))
   ];
   return Papa.unparse([cells.map(harmless)], { newline: '\r\n' });
 }
