@@ -259,7 +259,7 @@
 {/if}
 {#if problems.length > 0}
   <div class="problems" role="alert">
-    {#each problems as problem (problem)}<p>{problem}</p>{/each}
+    {#each problems as problem, i (i)}<p>{problem}</p>{/each}
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (problems = [])}
       >Carry on with the light shown</button
     >

@@ -80,7 +80,7 @@
   <FieldNotes {draft} {field} id="{uid}-more" />
   {#if asked.length > 0}
     <div class="grid gap-1" role="group" aria-label="What its symbols stand for">
-      {#each asked as row (row.mark)}{@render value(row.mark, row.measured, 'Value')}{/each}
+      {#each asked as row, i (i)}{@render value(row.mark, row.measured, 'Value')}{/each}
       <p class="hint text-[0.875rem]">One number, or between two: 16–22.</p>
     </div>
   {/if}
@@ -88,7 +88,7 @@
     <details open={hasMeasured}>
       <summary>Measured values</summary>
       <div class="flex flex-wrap gap-x-5 gap-y-1">
-        {#each numbered as row (row.mark)}{@render value(row.mark, row.measured, 'Measured')}{/each}
+        {#each numbered as row, i (i)}{@render value(row.mark, row.measured, 'Measured')}{/each}
       </div>
       <p class="hint text-[0.875rem]">Empty: the mark is believed. Between two: 16–22.</p>
     </details>

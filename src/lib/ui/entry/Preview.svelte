@@ -61,13 +61,13 @@
       {/each}
     </div>
     {#if fixedLine(camera) !== ''}<p>{fixedLine(camera)}</p>{/if}
-    {#each misfits as misfit (misfit.misfit)}<p class="soft">
+    {#each misfits as misfit, i (i)}<p class="soft">
         {explainMisfit(misfit, camera.name, film.name)}
       </p>{/each}
   {:else}
     <p>The answer comes back as soon as this can be read:</p>
     <ul>
-      {#each draft.wrong as fault (fault.field + fault.message)}<li>{fault.message}</li>{/each}
+      {#each draft.wrong as fault, i (i)}<li>{fault.message}</li>{/each}
     </ul>
   {/if}
 </div>

@@ -103,7 +103,7 @@
         <LoadForm {camera} {films} {refused} {next} />
       {/if}
       <ul class="text-[0.9375rem]">
-        {#each controls as line (line)}<li>{line}</li>{/each}
+        {#each controls as line, i (i)}<li>{line}</li>{/each}
         {#if fixedLine(camera) !== ''}<li class="text-(--soft)">{fixedLine(camera)}</li>{/if}
       </ul>
       <div class="flex flex-wrap gap-x-5">

@@ -83,7 +83,7 @@
   />
   {#if problems.length > 0}
     <div role="alert" class="w-full text-(--accent) font-semibold">
-      {#each problems as problem (problem)}<p>{problem}</p>{/each}
+      {#each problems as problem, i (i)}<p>{problem}</p>{/each}
     </div>
   {/if}
   <button class="btn preset-filled-primary-700-300">Look</button>

@@ -180,7 +180,7 @@
       {#if frame.about.reason !== ''}<p class="soft">Why: {frame.about.reason}</p>{/if}
       {#if frame.about.tags.length > 0}
         <p class="flex flex-wrap gap-y-0 gap-x-3">
-          {#each frame.about.tags as tag (tag)}<a
+          {#each frame.about.tags as tag, i (i)}<a
               class="underline underline-offset-[3px]"
               href="/log?tag={encodeURIComponent(tag)}">{tag}</a
             >{/each}

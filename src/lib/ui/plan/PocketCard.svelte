@@ -35,7 +35,7 @@
     {#if sharp.lines.length > 0}
       <p>
         Sharp at {sharp.at} –
-        {#each sharp.lines as line (line)}<span>{line}</span>
+        {#each sharp.lines as line, i (i)}<span>{line}</span>
         {/each}
       </p>
     {/if}
@@ -48,7 +48,7 @@
       <table>
         <thead
           ><tr
-            ><th>Set down, LV</th>{#each filters as name (name)}<th>{name}</th>{/each}</tr
+            ><th>Set down, LV</th>{#each filters as name, i (i)}<th>{name}</th>{/each}</tr
           ></thead
         >
         <tbody>

@@ -108,7 +108,7 @@
       <section class="card p-4" aria-label={PART_WORDS[p]}>
         <h2 class="font-semibold">{PART_WORDS[p]}{p === due ? ': now' : ''}</h2>
         <ol>
-          {#each of(p) as step, i (step.words)}
+          {#each of(p) as step, i (`${i} ${step.words}`)}
             <li class={i > 0 ? 'border-t border-(--line)' : ''}>
               {#if editing}
                 <div class="flex items-center justify-between gap-3">

@@ -64,7 +64,7 @@
   <div class="[grid-column:span_2] max-[900px]:[grid-column:auto] max-[900px]:order-0">
     {@render print(shown.deltaStops, 'as set')}
   </div>
-  {#each prints as step (step.words)}
+  {#each prints as step, i (i)}
     <button
       type="button"
       aria-label="Take {step.words}: {step.to}"

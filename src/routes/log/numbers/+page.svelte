@@ -72,7 +72,7 @@
           >
         </thead>
         <tbody>
-          {#each pairs as p (`${p.cameraName} ${p.filmName}`)}
+          {#each pairs as p, i (i)}
             <tr>
               <td>{p.cameraName}</td><td>{p.filmName}</td><td>{p.judged}</td><td>{p.keepers}</td><td
                 >{share(p)}</td
