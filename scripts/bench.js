@@ -14,16 +14,22 @@ import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
-const [all, engine, log, load, histories, situations, shoot, picture] = [
+const [all, engine, log, load, fuzz, histories, situations, shoot, picture] = [
   process.argv.length === 2,
-  ...['--engine', '--log', '--load', '--histories', '--situations', '--shoot', '--picture'].map((name) =>
-    process.argv.includes(name)
+  ...['--engine', '--log', '--load', '--fuzz', '--histories', '--situations', '--shoot', '--picture'].map(
+    (name) => process.argv.includes(name)
   )
 ];
 /** So many random histories of a log, and what was noted is still true after each of their steps. */
 const HISTORIES = '10000';
 if (all || histories)
   run('npx', ['vitest', 'run', 'tests/histories.test.ts'], { JUST_ENOUGH_HISTORIES: HISTORIES });
+/** So many requests made from the description of the API and at random: none fails the server, none hangs. */
+const REQUESTS = '10000';
+if (all || fuzz)
+  run('npx', ['playwright', 'test', '--project=desktop', 'trust.spec.ts', '-g', 'at random'], {
+    BENCH_REQUESTS: REQUESTS
+  });
 /** So many random situations: what holds of every chance and every remedy. */
 const SITUATIONS = '10000';
 if (all || situations)

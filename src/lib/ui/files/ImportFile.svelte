@@ -76,7 +76,7 @@
   <input
     id="{uid}-file"
     type="file"
-    class="input h-auto w-full max-w-120 cursor-pointer p-0 file:me-3 file:min-h-11 file:cursor-pointer file:border-0 file:bg-(--well) file:px-4 file:font-semibold file:text-(--ink)"
+    class="input h-auto w-full max-w-120 cursor-pointer p-0 file:me-3! file:min-h-11! file:cursor-pointer! file:border-0! file:bg-(--well)! file:px-4! file:font-semibold! file:text-(--ink)!"
     accept=".jsonl,.zip,.csv,.txt"
     onchange={(e) => void choose(e.currentTarget)}
   />
