@@ -24,14 +24,14 @@ import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { scanIntake } from '../scans/intake.ts';
 import { scanRepository } from '../scans/repository.ts';
-import { csvHeader, csvLine, harmless, likelyMapping, readCsv, unharmed } from './csv.ts';
+import { csvHeader, csvLine, harmless, likelyMapping, readCsv, unharmed } from './formats/csv/csv.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { archiveLines } from './export-rows.ts';
 import type { ImportView } from './import-job.ts';
 import { importJobs } from './imports.ts';
-import { nameFault } from './unzip.ts';
-import { zipStream } from './zip-out.ts';
+import { nameFault } from './formats/zip/unzip.ts';
+import { zipStream } from './formats/zip/zip-out.ts';
 
 const NOW = '2026-10-01T12:00:00.000Z';
 /** A picture kept with a frame: the first bytes of a JPEG are enough to be carried. */

@@ -5,8 +5,9 @@ import type { Frame } from '#core/log/frame.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
 import type { ArchiveRecord, RecordKind } from '#schema/files/archive.ts';
 import type { Upgrade } from '#schema/files/older-archives.ts';
-import { likelyMapping, type CsvMapping, type CsvTable } from './csv.ts';
+import { likelyMapping, type CsvMapping, type CsvTable } from './formats/csv/csv.ts';
 import { sayLight } from './say-row.ts';
+import type { staging } from './staging.ts';
 
 /** Cameras, films and things that are told by name. */
 const NAMED = 12;
@@ -104,6 +105,12 @@ export class Job {
     counts[as] += 1;
     const name = as === 'fresh' && this.names.length < NAMED ? nameOf(record) : null;
     if (name !== null) this.names.push(name);
+  }
+  /** Keeps a record for the time when all goes in, or says what is wrong with it. */
+  stage(stage: Pick<ReturnType<typeof staging>, 'add'>, line: number, record: ArchiveRecord): void {
+    const staged = stage.add(line, record);
+    if (staged.as === 'refused') this.refuse(line, staged.why);
+    else this.count(record, staged.as);
   }
   settle(): void {
     if (this.state === 'reading') this.state = this.faultCount > 0 ? 'refused' : 'ready';

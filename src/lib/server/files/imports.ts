@@ -1,26 +1,20 @@
 // Imports, one at a time: read and checked in the background, shown, then taken as a whole or not at all.
 import { createWriteStream, mkdirSync, rmSync } from 'node:fs';
-import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
-import { readHeader, readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
-import { zoneHere } from '#core/sky/zone.ts';
-import { fromVersionOne } from '#schema/files/older-archives.ts';
 import type { scanIntake } from '../scans/intake.ts';
-import { readCsv, type CsvMapping } from './csv.ts';
-import { frameOfRow, readingOf, untoldControls, type CsvTarget } from './csv-rows.ts';
+import type { CsvMapping } from './formats/csv/csv.ts';
+import { frameOfRow, readingOf, untoldControls, type CsvTarget } from './formats/csv/csv-rows.ts';
+import { formatOf } from './formats/formats.ts';
+import { headOf } from './formats/text-file.ts';
 import { Job, rowOf, SHOWN, type ImportView } from './import-job.ts';
 import { stagedScans } from './scan-files.ts';
 import { staging } from './staging.ts';
-import { decoded, isMarkedUtf16, kindOfFile, linesOf } from './text-file.ts';
-import { LINES_NAME, unpack } from './unzip.ts';
 
 /** Largest file that is taken, bytes. */
 export const MOST_IMPORT_BYTES = 4 * 1024 ** 3;
-/** Lines read at a time: some hundredths of a second. */
-const PIECE = 400;
 
 /**
  * The imports of a store.
@@ -56,72 +50,15 @@ export function importJobs(
     drop(own);
   }
 
-  function stageRecord(own: Job, line: number, record: ArchiveRecord, withScans: boolean): void {
-    if (record.kind === 'scan' && !withScans) return;
-    const staged = stage.add(line, record);
-    if (staged.as === 'refused') own.refuse(line, staged.why);
-    else own.count(record, staged.as);
-  }
-
-  async function readArchive(own: Job, lines: string, scanNames: readonly string[] | null): Promise<void> {
-    for await (const piece of linesOf(lines)) {
-      if (!own.isReading()) return;
-      // some lines as one, then whoever waits for the server has a turn
-      for (let from = 0; from < piece.length; from += PIECE) {
-        // another one was sent meanwhile: what is staged is its
-        if (!own.isReading()) return;
-        stage.together(() => {
-          for (const text of piece.slice(from, from + PIECE)) {
-            own.lines += 1;
-            if (text.trim() === '') continue;
-            if (!own.headed) {
-              own.headed = true;
-              const header = readHeader(text.replace(/^\uFEFF/, ''));
-              if (!header.ok) own.refuse(1, header.error);
-              else if (header.value === 1) own.upgrade = fromVersionOne(zoneHere());
-              continue;
-            }
-            if (own.faults[0]?.line === 1) return;
-            const record = readRecord(text, own.upgrade);
-            if (record.ok) stageRecord(own, own.lines, record.value, scanNames !== null);
-            else own.refuse(own.lines, record.error);
-          }
-        });
-        await new Promise((next) => setImmediate(next));
-      }
-    }
-    if (!own.headed) own.refuse(1, 'The file is empty.');
-    if (scanNames && own.faultCount === 0)
-      for (const fault of await scansOf(own).look(stage.scans(), scanNames)) own.refuse(0, fault);
-  }
-
   async function readFileOf(own: Job): Promise<void> {
     const path = pathOf(own);
-    const kind = await kindOfFile(path);
-    if (kind === 'empty') own.refuse(1, 'The file is empty.');
-    else if (kind === 'utf-16' && !(await isMarkedUtf16(path)))
-      own.refuse(1, 'The file is no text. A CSV is read as UTF-8, UTF-16 or Windows-1252.');
-    else if (kind === 'zip') {
-      const unpacked = await unpack(path, folderOf(own));
-      if (unpacked.ok) await readArchive(own, join(folderOf(own), LINES_NAME), unpacked.value);
-      else own.refuse(1, unpacked.error);
-    } else if (kind === 'archive') await readArchive(own, path, null);
+    const head = await headOf(path);
+    const format = formatOf(head);
+    if (head.length === 0) own.refuse(1, 'The file is empty.');
+    else if (!format) own.refuse(1, 'The file is no text. A CSV is read as UTF-8, UTF-16 or Windows-1252.');
     else {
-      const text = decoded(await readFile(path));
-      if (
-        text
-          .replace(/^\uFEFF/, '')
-          .trimStart()
-          .startsWith('{')
-      ) {
-        own.refuse(1, 'An archive is UTF-8. Save the file as UTF-8.');
-        return;
-      }
-      own.table = readCsv(text);
-      for (const { line, why } of own.table.faults) own.refuse(line, why);
-      own.lines = own.table.rows.length + 1;
-      if (own.faultCount === 0) own.state = own.table.rows.length === 0 ? own.state : 'mapping';
-      if (own.table.rows.length === 0) own.refuse(1, 'The file has no rows.');
+      const lookAtScans = (names: readonly string[]) => scansOf(own).look(stage.scans(), names);
+      await format.read({ path, folder: folderOf(own), job: own, stage, lookAtScans });
     }
   }
 
@@ -198,7 +135,7 @@ export function importJobs(
         for (const row of table.rows) {
           const frame = frameOfRow(row.cells, reading, target);
           if (frame.ok) {
-            stageRecord(own, row.line, { kind: 'frame', frame: frame.value, deletedAt: null }, false);
+            own.stage(stage, row.line, { kind: 'frame', frame: frame.value, deletedAt: null });
             own.frameIds.push(frame.value.id);
             if (own.read.length < SHOWN) own.read.push(rowOf(row.line, frame.value));
           } else for (const why of frame.error) own.refuse(row.line, why);

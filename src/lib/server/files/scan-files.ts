@@ -7,7 +7,7 @@ import type { ArchiveRecord } from '#schema/files/archive.ts';
 import { ENDING, type scanIntake } from '../scans/intake.ts';
 import { explainScanRefusal } from '../scans/problem.ts';
 import { lookInto } from '../scans/pictures.ts';
-import { SCANS_FOLDER } from './unzip.ts';
+import { SCANS_FOLDER } from './formats/zip/unzip.ts';
 
 type ScanRecord = ArchiveRecord & { readonly kind: 'scan' };
 

@@ -16,7 +16,7 @@ import { plainPng } from '../scans/metadata/png.ts';
 import { plainTiff } from '../scans/metadata/tiff.ts';
 import { plainWebp } from '../scans/metadata/webp.ts';
 import { exifOrientation, withExif, xmpSidecar, type PlaceData, type Written } from './exif.ts';
-import type { ZipPart } from './zip-out.ts';
+import type { ZipPart } from './formats/zip/zip-out.ts';
 
 /** What is written of a frame: what the film got, as marks say it, and its border note. Time by the frame's own clocks. */
 export function writtenOf({ camera, film }: FrameWith, frame: Frame): Written {

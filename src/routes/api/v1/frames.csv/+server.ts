@@ -1,6 +1,6 @@
 import { filterFromQuery, type FrameFilter } from '#schema/log/frame-filter.ts';
 import { attachment, today } from '#server/files/attachment.ts';
-import { csvHeader, csvLine } from '#server/files/csv.ts';
+import { csvHeader, csvLine } from '#server/files/formats/csv/csv.ts';
 import { streamOf } from '#server/files/export-rows.ts';
 import { problem } from '#server/http/problem.ts';
 import type { FoundFrames } from '#server/log/frame-search.ts';

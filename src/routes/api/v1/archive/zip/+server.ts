@@ -1,6 +1,6 @@
 import { attachment, today } from '#server/files/attachment.ts';
-import { LINES_NAME, SCANS_FOLDER } from '#server/files/unzip.ts';
-import { zipStream, type ZipPart } from '#server/files/zip-out.ts';
+import { LINES_NAME, SCANS_FOLDER } from '#server/files/formats/zip/unzip.ts';
+import { zipStream, type ZipPart } from '#server/files/formats/zip/zip-out.ts';
 import { ENDING } from '#server/scans/intake.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

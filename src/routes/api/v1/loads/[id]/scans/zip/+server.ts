@@ -1,6 +1,6 @@
 import { attachment, today } from '#server/files/attachment.ts';
 import { writtenScans } from '#server/files/written-scans.ts';
-import { zipStream } from '#server/files/zip-out.ts';
+import { zipStream } from '#server/files/formats/zip/zip-out.ts';
 import { badFields, logProblem } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';

@@ -8,12 +8,12 @@ import { pairFrom, type Pair } from '#core/log/pair.ts';
 import { seeded } from '#core/numeric/seeded.ts';
 import { moment } from '#core/sky/moment.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
-import { DEMO_CAMERAS } from '../demo/seed.ts';
+import { DEMO_CAMERAS } from '../../../demo/seed.ts';
 import { csvHeader, csvLine, likelyMapping, readCsv } from './csv.ts';
 import { slashOrderOf, dayOfCell } from './csv-days.ts';
 import { readMarks } from './csv-marks.ts';
 import { frameOfRow, readingOf, untoldControls } from './csv-rows.ts';
-import { decoded } from './text-file.ts';
+import { decoded } from '../text-file.ts';
 
 const FILM = filmWith();
 function pairOf(camera: Camera): Pair {

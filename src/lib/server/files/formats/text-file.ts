@@ -2,29 +2,29 @@
 import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
 
-/** What a file is by its first bytes. */
-export type FileKind = 'zip' | 'archive' | 'csv' | 'utf-16' | 'empty';
-
-/** Looks at the first bytes. */
-export async function kindOfFile(path: string): Promise<FileKind> {
+/** The first bytes of a file, 512 at most. */
+export async function headOf(path: string): Promise<Buffer> {
   const file = await open(path);
   try {
     const { buffer, bytesRead } = await file.read(Buffer.alloc(512), 0, 512, 0);
-    const head = buffer.subarray(0, bytesRead);
-    if (bytesRead === 0) return 'empty';
-    if (head[0] === 0x50 && head[1] === 0x4b) return 'zip';
-    if ((head[0] === 0xff && head[1] === 0xfe) || (head[0] === 0xfe && head[1] === 0xff) || head.includes(0))
-      return 'utf-16';
-    return head
-      .toString('utf8')
-      .replace(/^\uFEFF/, '')
-      .trimStart()
-      .startsWith('{')
-      ? 'archive'
-      : 'csv';
+    return buffer.subarray(0, bytesRead);
   } finally {
     await file.close();
   }
+}
+
+/** The first letters of a text with a byte to a letter or UTF-8, without its mark; null = it is no such text. @param head of the file */
+export function textOf(head: Buffer): string | null {
+  if (head.includes(0) || isMarkedUtf16(head)) return null;
+  return head
+    .toString('utf8')
+    .replace(/^\uFEFF/, '')
+    .trimStart();
+}
+
+/** Whether a file begins with the mark of UTF-16. @param head of the file */
+export function isMarkedUtf16(head: Buffer): boolean {
+  return ['fffe', 'feff'].includes(head.subarray(0, 2).toString('hex'));
 }
 
 /** The letters of 80 to 9F, in order; WHATWG Encoding Standard, index windows-1252. Node.js reads them as ISO 8859-1. */
@@ -43,17 +43,6 @@ export function decoded(bytes: Uint8Array): string {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
     return fromWindows1252(bytes);
-  }
-}
-
-/** Whether a file begins with the mark of UTF-16. */
-export async function isMarkedUtf16(path: string): Promise<boolean> {
-  const file = await open(path);
-  try {
-    const { buffer } = await file.read(Buffer.alloc(2), 0, 2, 0);
-    return ['fffe', 'feff'].includes(buffer.toString('hex'));
-  } finally {
-    await file.close();
   }
 }
 

@@ -1,7 +1,7 @@
 // Writes ZIPs as they are sent: one file after the other, never whole in memory. Pictures are stored, since they are packed already.
 import { createReadStream } from 'node:fs';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { isPiece } from './export-rows.ts';
+import { isPiece } from '../../export-rows.ts';
 
 /** A file of a ZIP. */
 export type ZipPart =
