@@ -14,11 +14,19 @@ import { benchShoot } from './bench-shoot.js';
 import { ROOT, run } from './prepare.js';
 
 run('npx', ['svelte-kit', 'sync']);
-const [all, engine, log, load, fuzz, histories, situations, shoot, picture] = [
+const [all, engine, log, load, fuzz, kills, histories, situations, shoot, picture] = [
   process.argv.length === 2,
-  ...['--engine', '--log', '--load', '--fuzz', '--histories', '--situations', '--shoot', '--picture'].map(
-    (name) => process.argv.includes(name)
-  )
+  ...[
+    '--engine',
+    '--log',
+    '--load',
+    '--fuzz',
+    '--kills',
+    '--histories',
+    '--situations',
+    '--shoot',
+    '--picture'
+  ].map((name) => process.argv.includes(name))
 ];
 /** So many random histories of a log, and what was noted is still true after each of their steps. */
 const HISTORIES = '10000';
@@ -30,6 +38,10 @@ if (all || fuzz)
   run('npx', ['playwright', 'test', '--project=desktop', 'trust.spec.ts', '-g', 'at random'], {
     BENCH_REQUESTS: REQUESTS
   });
+/** The server is killed so often, in the middle of frames, imports and copies: nothing that was acknowledged is lost. */
+const KILLS = '200';
+if (all || kills)
+  run('npx', ['playwright', 'test', '--project=desktop', 'kills.spec.ts'], { BENCH_KILLS: KILLS });
 /** So many random situations: what holds of every chance and every remedy. */
 const SITUATIONS = '10000';
 if (all || situations)

@@ -69,7 +69,7 @@
         >
           <b>{line.filmName}</b> in {line.cameraName}
           <svg
-            class="my-0.5 block h-2.5 w-full"
+            class="drawing my-0.5 block h-2.5 w-full"
             viewBox="0 0 {line.strip.length * 6} 8"
             preserveAspectRatio="xMinYMid"
             aria-hidden="true"
