@@ -1,6 +1,7 @@
 // The description of the API, OpenAPI 3.1.
 import { jsonSchemaOf, type Json } from '#schema/files/json-schema.ts';
-import { OPERATIONS, type Operation } from './operations.ts';
+import { OPERATIONS } from './operations.ts';
+import type { Operation } from './operations/operation.ts';
 import { SCHEMAS } from './schemas.ts';
 
 const ref = (name: string): Json => ({ $ref: `#/components/schemas/${name}` });
