@@ -21,7 +21,9 @@ interface Carried {
 }
 
 async function linesOf(url: string): Promise<readonly string[]> {
-  const text = await (await fetch(`${url}/api/v1/archive/lines`)).text();
+  const answer = await fetch(`${url}/api/v1/archive/lines`);
+  const text = await answer.text();
+  expect(answer.status, text.slice(0, 300)).toBe(200);
   return text.split('\n').filter((line) => line !== '');
 }
 const read = (line: string): Line => JSON.parse(line) as Line;

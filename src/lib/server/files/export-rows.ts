@@ -156,13 +156,16 @@ export function streamOf(
     async pull(controller) {
       await new Promise((next) => setImmediate(next));
       const piece: string[] = [];
-      for (const begun = performance.now(); !isPiece(piece.length, begun);) {
+      const begun = performance.now();
+      let ended = false;
+      // at least one line, however long somebody else had the processor: an empty piece would say that there are no more
+      do {
         const next = await lines.next();
-        if (next.done === true) break;
-        piece.push(next.value, lineEnd);
-      }
+        if (next.done === true) ended = true;
+        else piece.push(next.value, lineEnd);
+      } while (!ended && !isPiece(piece.length, begun));
       if (piece.length > 0) controller.enqueue(encoder.encode(piece.join('')));
-      else controller.close();
+      if (ended) controller.close();
     }
   });
 }

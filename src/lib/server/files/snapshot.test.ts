@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterEach, describe, expect, test } from 'vitest';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import { openDatabase } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { archiveLines, snapshotLines, streamOf } from './export-rows.ts';
@@ -43,6 +43,19 @@ describe('an export', () => {
     // a reader that still held on would keep the log from being folded away
     expect(db.pragma('wal_checkpoint(TRUNCATE)')).toEqual([{ busy: 0, log: 0, checkpointed: 0 }]);
     db.close();
+  });
+
+  test('is whole on a machine so busy that each line takes a second', async () => {
+    const db = home();
+    let ms = 0;
+    const clock = vi.spyOn(performance, 'now').mockImplementation(() => (ms += 1000));
+    try {
+      const sent = await new Response(streamOf(snapshotLines(db, THEN))).text();
+      expect(sent.trimEnd().split('\n')).toEqual([...archiveLines(db, THEN)]);
+    } finally {
+      clock.mockRestore();
+      db.close();
+    }
   });
 
   test('of a database in memory is its lines', () => {
