@@ -35,10 +35,10 @@ function prepared(): readonly { readonly sql: string; readonly plan: readonly st
   const db = openDatabase(':memory:');
   const prepare = db.prepare.bind(db);
   const all = new Set<string>();
-  db.prepare = ((sql: string) => {
+  db.prepare = (sql: string) => {
     all.add(sql);
     return prepare(sql);
-  }) as typeof db.prepare;
+  };
   repositoriesOf(db);
   const now = (): Moment => moment('2027-01-01T00:00:00Z', 'UTC');
   for (const rules of [logbook, loadChanges, manyFrames, phoneChanges, filmLoading]) rules(db, now);

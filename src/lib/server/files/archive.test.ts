@@ -435,7 +435,7 @@ describe('CSV', () => {
     const frame = frameRepository(db).find('demo-load-marigold-1');
     if (!frame) throw new Error('no frame');
     const note = 'quotes " commas , and\r\nlines';
-    const [head = '', row = ''] = [
+    const [head, row] = [
       csvHeader(),
       csvLine({ frame: { ...frame, note }, camera: null, film: null, judgement: null })
     ];

@@ -28,7 +28,7 @@
   );
   /** All places of a kind as one outline: a film has many. */
   const outline = (strip: string, place: StripPlace): string =>
-    [...strip]
+    Array.from(strip)
       .flatMap((letter, i) => (letter === STRIP_LETTERS[place] ? `M${i * 6 + 0.75} .75h4.5v6.5h-4.5z` : []))
       .join('');
   const pageOf = (n: number): string =>
