@@ -1,7 +1,8 @@
 // The app as phones see it: HTTPS with a certificate of the household, a passcode, and nobody else let in.
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { X509Certificate } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { once } from 'node:events';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, freePort, test } from './app.ts';
@@ -112,4 +113,14 @@ test('ten wrong passcodes shut the gate; foreign hosts, origins and addresses to
   await page.getByLabel('Passcode set on the server').fill(PASSCODE);
   await page.getByRole('button', { name: 'Enter' }).click();
   await expect(page.getByRole('alert')).toContainText('The gate is shut for 15 minutes');
+});
+
+test('asked to stop, it leaves everything in the one file of the database', async () => {
+  const stopping = server;
+  if (!stopping) throw new Error('it was not started');
+  stopping.removeAllListeners('exit');
+  const stopped = once(stopping, 'exit');
+  stopping.kill('SIGTERM');
+  expect((await stopped)[0]).toBe(0);
+  expect(readdirSync(data).filter((name) => /-(wal|shm)$/.test(name))).toEqual([]);
 });

@@ -49,6 +49,10 @@ test(
       expect(headers.get('x-request-id'), path).toMatch(/^[0-9a-f]{8}$/);
       expect(headers.get('cache-control'), path).toMatch(/private|no-store|no-cache/);
     }
+    // files as well
+    const { headers } = await fetch(`${app.url}/icon.svg`);
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
   }
 );
 

@@ -112,6 +112,8 @@ export function importJobs(
         if (error instanceof RangeError) return null;
         throw error;
       }
+      // one that is just going in is let
+      await taking;
       if (job) {
         if (job.state !== 'done') job.state = 'cancelled';
         drop(job);
