@@ -1,40 +1,19 @@
 // The log in the running server: an archive of a hundred thousand frames out and in, forty scans at once; how much memory the
 // server takes, and how long a page is waited for meanwhile.
-import { spawn } from 'node:child_process';
-import { createReadStream, createWriteStream, mkdirSync, openAsBlob, readFileSync, statSync } from 'node:fs';
+import { createReadStream, createWriteStream, mkdirSync, openAsBlob, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { buildIfStale, ROOT } from './prepare.js';
+import { pause, PORT, startServer } from './bench-server.js';
+import { buildIfStale } from './prepare.js';
 
-const PORT = '4179';
-const API = `http://127.0.0.1:${PORT}/api/v1`;
-/** @param {number} ms */
-const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const API = `${ADDRESS}/api/v1`;
 /** @param {number} from */
 const since = (from) => `${((performance.now() - from) / 1000).toFixed(1)} s`;
 
-/** @param {string} data */
-async function start(data) {
-  const server = spawn('node', ['scripts/start.js'], {
-    cwd: ROOT,
-    env: { ...process.env, PORT, HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
-  });
-  server.stderr.pipe(process.stderr);
-  await new Promise((done, fail) => {
-    server.stdout.on('data', (line) => String(line).includes('is at') && done(null));
-    server.on('exit', () => fail(new Error('The server did not start.')));
-  });
-  // the first page of a server takes longer
-  await (await fetch(`http://127.0.0.1:${PORT}/log`)).text();
-  return server;
-}
-
-/** The most memory a server took so far. @param {import('node:child_process').ChildProcess} server */
-const memory = (server) => {
-  const status = readFileSync(`/proc/${server.pid}/status`, 'utf8');
-  return `${(Number(/VmHWM:\s+(\d+)/.exec(status)?.[1]) / 1024).toFixed(0)} MB`;
-};
+/** The most memory a server took so far. @param {Awaited<ReturnType<typeof startServer>>} server */
+const memory = (server) => `${server.mostMemory().toFixed(0)} MB`;
 
 /** Asks for a page again and again while something is done. @template T @param {() => Promise<T>} work */
 async function meanwhile(work) {
@@ -44,7 +23,7 @@ async function meanwhile(work) {
   const asking = (async () => {
     while (going) {
       const from = performance.now();
-      await (await fetch(`http://127.0.0.1:${PORT}/log`)).text();
+      await (await fetch(`${ADDRESS}/log`)).text();
       times.push(performance.now() - from);
       await pause(250);
     }
@@ -74,7 +53,7 @@ export async function benchLog(folder) {
   /** @type {Record<string, Record<string, string>>} */
   const table = {};
   const archive = join(folder, 'archive.jsonl');
-  let server = await start(folder);
+  let server = await startServer(folder);
   const out = await meanwhile(async () => {
     const { body } = await send('/archive/lines', 'GET');
     if (body) await pipeline(Readable.fromWeb(/** @type {any} */ (body)), createWriteStream(archive));
@@ -83,11 +62,11 @@ export async function benchLog(folder) {
   table[`archive of 100,000 frames out, ${size} MB`] = {
     ...{ time: out.seconds, 'a page meanwhile': out.page, 'most memory of the server': memory(server) }
   };
-  server.kill('SIGKILL');
+  await server.stop('SIGKILL');
 
   const fresh = join(folder, 'fresh');
   mkdirSync(fresh);
-  server = await start(fresh);
+  server = await startServer(fresh);
   const before = memory(server);
   /** @type {{ id: string; state: string; counts: { frame?: { fresh: number } } }} */
   let view = { id: '', state: 'reading', counts: {} };
@@ -110,10 +89,10 @@ export async function benchLog(folder) {
   table[`${named} taken`] = {
     ...{ time: taken.seconds, 'a page meanwhile': taken.page, 'most memory of the server': memory(server) }
   };
-  server.kill('SIGKILL');
+  await server.stop('SIGKILL');
 
   for (const type of ['jpeg', 'tiff', 'png']) {
-    server = await start(fresh);
+    server = await startServer(fresh);
     const scans = await meanwhile(async () => {
       const kept = await Promise.all(
         Array.from({ length: 40 }, async (_, i) => {
@@ -126,7 +105,7 @@ export async function benchLog(folder) {
     table[`${scans.result} ${type} of 12 megapixels, as scans`] = {
       ...{ time: scans.seconds, 'a page meanwhile': scans.page, 'most memory of the server': memory(server) }
     };
-    server.kill('SIGKILL');
+    await server.stop('SIGKILL');
   }
   console.log('The log in the running server:');
   console.table(table);

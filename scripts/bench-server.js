@@ -4,7 +4,8 @@ import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
 import { ROOT } from './prepare.js';
 
-const PORT = '4179';
+/** Where it listens. */
+export const PORT = '4179';
 /** What the server works out by itself after its start is done when it took less than this share of a second of a processor. */
 const RESTING_SHARE = 0.05;
 /** Ticks of a processor in a second, as /proc counts. */
