@@ -56,6 +56,7 @@
     const asked = { pairs, kit };
     if (!day || asked.pairs.length === 0) return;
     let back = (): void => undefined;
+    planner.progress = 0;
     const timer = setTimeout(() => (back = planner.ask(day, asked.pairs, asked.kit)), REST_MS);
     return () => {
       clearTimeout(timer);

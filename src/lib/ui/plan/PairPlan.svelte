@@ -1,4 +1,5 @@
 <script module lang="ts">
+  import type { Support } from '#core/error/situation.ts';
   import type { Pair } from '#core/log/pair.ts';
   import type { Stretch, Window } from '#core/plan/windows.ts';
   import type { Planner } from './planner.svelte.ts';
@@ -46,6 +47,13 @@
       return v && near(w.from.likelyMs, v.from.likelyMs) && near(w.to.likelyMs, v.to.likelyMs);
     });
   });
+  /** What is counted down, as it stood when that was asked: a plan made anew moves a window by minutes. */
+  let counted = $state.raw<(Stretch & { readonly support: Support }) | null>(null);
+  const isCounted = ({ from, to }: Window, support: Support): boolean =>
+    counted?.support === support && from.likelyMs < counted.toMs && to.likelyMs > counted.fromMs;
+  function count({ from, to }: Window, support: Support, on: boolean): void {
+    counted = on ? { fromMs: from.likelyMs, toMs: to.likelyMs, support } : null;
+  }
   const lengthOf = ({ from, to }: Window): number => to.likelyMs - from.likelyMs;
   const shown = $derived(
     (same ? planned.slice(0, 1) : planned).map((lane) => {
@@ -59,11 +67,15 @@
   );
 </script>
 
-{#snippet words(told: readonly Window[], held: string)}
+{#snippet words(told: readonly Window[], support: Support, held: string)}
   <ul class="grid gap-2">
     {#each told as window (window.from.likelyMs)}
       <li data-testid="window">
-        <WindowWords {pair} {window} {zone} {placeName} {isNow} {held} {between} />
+        <WindowWords
+          {...{ pair, window, zone, placeName, isNow, held, between }}
+          counting={isCounted(window, support)}
+          oncount={(on) => count(window, support, on)}
+        />
       </li>
     {/each}
   </ul>
@@ -92,11 +104,11 @@
       {#if told.length === 0}
         <p class="soft">No frame of this kind, {held}.</p>
       {:else if whole}
-        {@render words(told, held)}
+        {@render words(told, support, held)}
       {:else}
         <details>
           <summary class="min-h-11 cursor-pointer content-center">{times}</summary>
-          {@render words(told, held)}
+          {@render words(told, support, held)}
         </details>
       {/if}
       {#if taken.length > 0}<p data-testid="taken">{sayTaken(takenOnPlan(taken, windows), zone)}</p>{/if}

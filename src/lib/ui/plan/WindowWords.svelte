@@ -14,6 +14,9 @@
     held: string;
     /** Seconds between two frames. */
     between: number;
+    counting: boolean;
+    /** Begins or ends counting down to it. */
+    oncount: (counting: boolean) => void;
   }
 </script>
 
@@ -24,7 +27,7 @@
   import WindowCountdown from './WindowCountdown.svelte';
   import { sayFits, sayPart, saySpread, sayWhen } from './say-plan.ts';
 
-  let { pair, window, zone, placeName, isNow, held, between }: WindowWordsProps = $props();
+  let { pair, window, zone, placeName, isNow, held, between, counting, oncount }: WindowWordsProps = $props();
   /** More settings of one window are a light that runs: the minute below tells each. */
   const MOST_PARTS = 4;
   const COUNTED_MS = 24 * 3_600_000;
@@ -36,7 +39,6 @@
     return sayFits(fitsIn(stretch, each, between, framesLeft, film), framesLeft, zone);
   });
 
-  let counting = $state(false);
   /** What is days away is for the calendar. */
   const isToday = $derived(window.to.likelyMs > Date.now() && window.from.likelyMs - Date.now() < COUNTED_MS);
 
@@ -80,7 +82,7 @@
   <span>{fits}</span>
   <span class="flex flex-wrap gap-x-4">
     {#if isToday && !counting}
-      <button type="button" class="min-h-11 cursor-pointer underline" onclick={() => (counting = true)}
+      <button type="button" class="min-h-11 cursor-pointer underline" onclick={() => oncount(true)}
         >Count down</button
       >
     {/if}
@@ -90,9 +92,5 @@
   </span>
 </p>
 {#if counting}
-  <WindowCountdown
-    fromMs={window.from.likelyMs}
-    toMs={window.to.likelyMs}
-    onstop={() => (counting = false)}
-  />
+  <WindowCountdown fromMs={window.from.likelyMs} toMs={window.to.likelyMs} onstop={() => oncount(false)} />
 {/if}

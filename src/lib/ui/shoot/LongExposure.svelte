@@ -126,7 +126,7 @@
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={close}>Stop</button>
   {:else if phase === 'open'}
     <p class="big" role="timer" data-testid="count">
-      {Math.floor(elapsed)}<span> of {sayTime(wanted)}</span>
+      {Math.floor(elapsed)} <span>of {sayTime(wanted)}</span>
     </p>
     <div class="bar" aria-hidden="true"><i style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i></div>
     <button type="button" class="btn preset-filled-primary-700-300" onclick={close} data-key="T">
