@@ -7,6 +7,7 @@ import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
 import { readConfig } from '#server/config.ts';
 import { sayDamage } from '#server/copies/problem.ts';
 import { explainSqlite } from '#server/database/sqlite-words.ts';
+import { explainDisk } from '#server/files/disk-words.ts';
 import { afterUpload, bounded } from '#server/http/bodies.ts';
 import { setHeaders } from '#server/http/headers.ts';
 import { problem } from '#server/http/problem.ts';
@@ -151,7 +152,8 @@ export const handleError: HandleServerError = ({ error, event, status, message }
       JSON.stringify({ at: new Date().toISOString(), requestId, method, route: event.route.id, status, said })
     );
   }
-  const words = explainSqlite(error, store().config.databasePath);
+  const { databasePath, scansPath } = store().config;
+  const words = explainSqlite(error, databasePath) ?? explainDisk(error, scansPath);
   if (words !== null) return { message: words };
   if (status === 404) return { message: 'There is no page at this address.' };
   return {

@@ -1,7 +1,6 @@
 // What SQLite refuses, in words: what it is, which file, and what to do.
-import Database from 'better-sqlite3';
 
-const WORDS: readonly (readonly [code: RegExp, words: (file: string) => string])[] = [
+const WORDS: readonly (readonly [known: RegExp, words: (file: string) => string])[] = [
   [
     /^SQLITE_FULL/,
     (file) => `The disk that ${file} lies on is full. Nothing was stored. Make room there, then do it again.`
@@ -30,6 +29,8 @@ const WORDS: readonly (readonly [code: RegExp, words: (file: string) => string])
 
 /** A refusal of SQLite in words; null = the error is another one. @param file the database */
 export function explainSqlite(error: unknown, file: string): string | null {
-  if (!(error instanceof Database.SqliteError)) return null;
-  return WORDS.find(([code]) => code.test(error.code))?.[1](file) ?? null;
+  // one that was thrown beside the server is no SqliteError here any more, but has its code
+  if (!(error instanceof Error) || !('code' in error)) return null;
+  const code = String(error.code);
+  return WORDS.find(([known]) => known.test(code))?.[1](file) ?? null;
 }

@@ -24,7 +24,9 @@ import { frameRepository } from '../log/frames.ts';
 import { judgementRepository } from '../learn/judgements.ts';
 import { scanIntake } from '../scans/intake.ts';
 import { scanRepository } from '../scans/repository.ts';
-import { csvHeader, csvLine, harmless, likelyMapping, readCsv, unharmed } from './formats/csv/csv.ts';
+import { harmless, unharmed } from './formats/csv/cells.ts';
+import { likelyMapping, readCsv } from './formats/csv/csv.ts';
+import { csvHeader, csvLine } from './formats/csv/write.ts';
 import { withExif, xmpSidecar, type Written } from './exif.ts';
 import { judgementWith } from '#core/log/frames.test.fixtures.ts';
 import { archiveLines } from './export-rows.ts';
@@ -437,7 +439,7 @@ describe('CSV', () => {
     const note = 'quotes " commas , and\r\nlines';
     const [head, row] = [
       csvHeader(),
-      csvLine({ frame: { ...frame, note }, camera: null, film: null, judgement: null })
+      csvLine({ frame: { ...frame, note }, camera: null, film: null, judgement: null, development: null })
     ];
     const read = Papa.parse<Record<string, string>>(`${head}\r\n${row}\r\n`, {
       header: true,
@@ -485,7 +487,7 @@ describe('CSV', () => {
     const stock = load && filmRepository(to.db).find(load.filmId);
     if (!load || !camera || !stock) throw new Error('no pair');
     const pair = pairFrom({ load, camera, film: stock, frames: [], stands: null, last: null });
-    const target = { pair, zone: 'UTC' };
+    const target = { pair, load, zone: 'UTC' };
     const text = (lv: string): string =>
       `No.;When;LV;Marks;What\r\n8;2026-09-13 10:15;12,5;sun · N · 5 m;Gulls\r\n9;2026-09-13;${lv};;=Bell\r\n`;
     const bad = await bring(to, text('bright'), 'x.csv');

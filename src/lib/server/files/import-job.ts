@@ -1,7 +1,9 @@
 // One import: where it is, what it would bring and what was found wrong with it, as it is shown.
 import { randomUUID } from 'node:crypto';
 import { marksLine } from '#core/log/border-note.ts';
+import { developmentLine } from '#core/log/development.ts';
 import type { Frame } from '#core/log/frame.ts';
+import type { Development } from '#core/log/load.ts';
 import { wallClock } from '#core/sky/wall-clock.ts';
 import type { ArchiveRecord, RecordKind } from '#schema/files/archive.ts';
 import type { Upgrade } from '#schema/files/older-archives.ts';
@@ -45,6 +47,8 @@ export interface ImportView {
     readonly read: readonly ReadRow[];
     /** Controls of which the file tells nothing: their first place is noted. */
     readonly untold: readonly string[];
+    /** How their film was developed, in a line, where that comes in with them; '' = it does not. */
+    readonly developed: string;
   } | null;
 }
 
@@ -81,6 +85,8 @@ export class Job {
   /** Frames of a CSV, in the order of their rows. */
   frameIds: string[] = [];
   untold: readonly string[] = [];
+  /** What a CSV says of the development of its film, where nothing is noted yet. */
+  development: { readonly loadId: string; readonly development: Development } | null = null;
   /** Whether the first line was read. */
   headed = false;
   /** Brings lines of an older version to the form of today. */
@@ -121,7 +127,8 @@ export class Job {
       headers: table.headers,
       mapping: likelyMapping(table.headers),
       sample: table.rows.slice(0, 3).map((r) => r.cells),
-      ...{ read: this.read, untold: this.untold }
+      ...{ read: this.read, untold: this.untold },
+      developed: this.development ? developmentLine(this.development.development) : ''
     };
     return { id, name, state, lines, counts, names, faults, faultCount, csv };
   }

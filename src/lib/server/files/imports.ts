@@ -4,12 +4,18 @@ import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
+import { momentAt } from '#core/sky/moment.ts';
+import { explainSqlite } from '../database/sqlite-words.ts';
+import { loadChanges } from '../kit/change-load.ts';
+import { loadRepository } from '../kit/loads.ts';
 import type { scanIntake } from '../scans/intake.ts';
 import type { CsvMapping } from './formats/csv/csv.ts';
-import { frameOfRow, readingOf, untoldControls, type CsvTarget } from './formats/csv/csv-rows.ts';
+import type { CsvTarget } from './formats/csv/csv-rows.ts';
+import { stageRows } from './formats/csv/stage-rows.ts';
+import { explainDisk } from './disk-words.ts';
 import { formatOf } from './formats/formats.ts';
 import { headOf } from './formats/text-file.ts';
-import { Job, rowOf, SHOWN, type ImportView } from './import-job.ts';
+import { Job, type ImportView } from './import-job.ts';
 import { stagedScans } from './scan-files.ts';
 import { staging } from './staging.ts';
 
@@ -28,6 +34,8 @@ export function importJobs(
   beside: ((fresh: number) => Promise<readonly string[]>) | null = null
 ) {
   const stage = staging(db);
+  const loads = loadRepository(db);
+  const films = loadChanges(db, () => momentAt(Date.now(), 'UTC'));
   // eslint-disable-next-line @typescript-eslint/require-await -- as it is beside the server
   const takeBeside = beside ?? (async (fresh: number) => stage.take(fresh));
   let taking: Promise<void> = Promise.resolve();
@@ -67,16 +75,36 @@ export function importJobs(
       await readFileOf(own);
     } catch (error) {
       if (error instanceof TypeError) own.refuse(own.lines + 1, 'This is no UTF-8. Save the file as UTF-8.');
-      else own.refuse(own.lines + 1, error instanceof Error ? `${error.message}.` : 'not readable');
+      else {
+        const told = explainSqlite(error, db.name) ?? explainDisk(error, folder);
+        own.refuse(own.lines + 1, told ?? (error instanceof Error ? `${error.message}.` : 'not readable'));
+      }
     }
     own.settle();
     if (own.state === 'refused') drop(own);
   }
 
+  /** Notes with a film how it was developed. @returns what speaks against it by now, and what takes it back */
+  function develop(own: Job): { readonly against: readonly string[]; readonly undo: () => void } {
+    const undo = (): void => undefined;
+    if (!own.development) return { against: [], undo };
+    const { loadId, development } = own.development;
+    if (loads.find(loadId)?.development)
+      return { against: ['The development of this film was noted here meanwhile.'], undo };
+    const changed = films.change(loadId, { development });
+    if (!changed.ok) return { against: ['The film cannot be developed: it is in the camera again.'], undo };
+    return { against: [], undo: () => films.change(loadId, { development: null }) };
+  }
+
   async function takeOwn(own: Job): Promise<ImportView> {
-    const undo = scansOf(own).moveIn(stage.scans());
+    const developed = develop(own);
+    const moved = developed.against.length > 0 ? null : scansOf(own).moveIn(stage.scans());
+    const undo = (): void => {
+      moved?.();
+      developed.undo();
+    };
     try {
-      const against = await takeBeside(own.fresh());
+      const against = moved ? await takeBeside(own.fresh()) : developed.against;
       if (against.length > 0) {
         undo();
         refuseAll(own, against);
@@ -131,18 +159,8 @@ export function importJobs(
       if (!own || !table || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
       stage.clear();
       [own.counts, own.faults, own.faultCount, own.read, own.frameIds] = [{}, [], 0, [], []];
-      own.untold = untoldControls(target, mapping);
-      const reading = readingOf(table, mapping);
-      stage.together(() => {
-        for (const row of table.rows) {
-          const frame = frameOfRow(row.cells, reading, target);
-          if (frame.ok) {
-            own.stage(stage, row.line, { kind: 'frame', frame: frame.value, deletedAt: null });
-            own.frameIds.push(frame.value.id);
-            if (own.read.length < SHOWN) own.read.push(rowOf(row.line, frame.value));
-          } else for (const why of frame.error) own.refuse(row.line, why);
-        }
-      });
+      own.development = null;
+      stageRows(own, stage, table, mapping, target);
       own.state = own.faultCount > 0 ? 'refused' : 'ready';
       if (own.state === 'refused') stage.clear();
       return own.view();
@@ -161,9 +179,13 @@ export function importJobs(
     },
     /** Waits while an import goes in: it holds the database, and who writes meanwhile would hold everybody up. */
     settled: (): Promise<void> => taking,
-    /** Frames of a CSV that were taken last; null = nothing of the kind was. */
-    taken: (id: string): readonly string[] | null =>
-      job?.id === id && job.state === 'done' && job.table ? job.frameIds : null,
+    /** What of a CSV was taken last: its frames, and the film whose development came with them; null = nothing of the kind was. */
+    taken: (
+      id: string
+    ): { readonly frameIds: readonly string[]; readonly developed: string | null } | null =>
+      job?.id === id && job.state === 'done' && job.table
+        ? { frameIds: job.frameIds, developed: job.development?.loadId ?? null }
+        : null,
     cancel: (id: string): boolean => {
       if (job?.id !== id || job.state === 'done' || job.state === 'taking') return false;
       job.state = 'cancelled';

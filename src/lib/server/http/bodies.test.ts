@@ -1,6 +1,6 @@
 // A body has its limit before it is read, by who sends it, with its length told or not; one that stands still is given up.
 import { describe, expect, test } from 'vitest';
-import { afterUpload, bounded, MAX_BODY_BYTES, MAX_STRANGER_BYTES, stalled } from './bodies.ts';
+import { afterUpload, bounded, MAX_BODY_BYTES, MAX_STRANGER_BYTES, uploadFailed } from './bodies.ts';
 
 const URL_ = 'http://localhost/api/v1/frames';
 /** A request whose body comes in pieces, its length untold. @param then what happens behind the last piece */
@@ -71,8 +71,8 @@ describe('a body', () => {
       () => null,
       (error: unknown) => error
     );
-    expect(stalled(broken).status).toBe(408);
-    expect(() => stalled(new Error('another'))).toThrow('another');
+    expect(uploadFailed(broken, '').status).toBe(408);
+    expect(() => uploadFailed(new Error('another'), '')).toThrow('another');
   });
 
   test('a file has no limit here, and one that is refused ends its connection', async () => {

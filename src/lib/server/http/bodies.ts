@@ -1,4 +1,5 @@
 // Bodies with their limit before they are read: how much may come, by route and by who sends it, and how long it may stand still.
+import { explainDisk } from '../files/disk-words.ts';
 import { problem } from './problem.ts';
 
 /** Most bytes of a form or of JSON from somebody who is let in. */
@@ -120,12 +121,14 @@ export async function bounded(
     const whole = await wholeOf(body, most, patience, idleMs);
     return whole === null ? tooLarge(most) : new Request(url, { method, headers, body: whole });
   } catch (error) {
-    return stalled(error);
+    return uploadFailed(error, '');
   }
 }
 
-/** The answer when a body stood still. @throws any other error as it is */
-export function stalled(error: unknown): Response {
+/** The answer when a file that comes in stood still, or found no room. @param folder where it was written @throws any other error as it is */
+export function uploadFailed(error: unknown, folder: string): Response {
+  const disk = explainDisk(error, folder);
+  if (disk !== null) return ended(problem(507, 'no-room', 'No room', `${disk} Nothing was stored.`));
   if (!(error instanceof Stalled)) throw error;
   const words = 'Nothing more came for a while, so it was given up. Nothing was stored: send it again.';
   return ended(problem(408, 'stalled', 'Nothing more came', words));

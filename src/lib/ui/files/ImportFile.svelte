@@ -175,6 +175,9 @@
           for it, or put it right on the frames.
         </p>
       {/if}
+      {#if view.state === 'ready' && view.csv.developed !== ''}
+        <p>The film was developed: {view.csv.developed}. That is noted with it.</p>
+      {/if}
       {#if view.state === 'ready' && view.csv.read.length > 0}
         <div class="overflow-auto max-w-full max-h-80">
           <table class="table whitespace-nowrap" data-testid="read">

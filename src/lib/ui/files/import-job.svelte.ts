@@ -24,7 +24,8 @@ const viewSchema = object({
         ...{ taken: string().defined(), set: string().defined(), light: string().defined() }
       }).required()
     ).required(),
-    untold: array(string().defined()).required()
+    untold: array(string().defined()).required(),
+    developed: string().defined()
   })
     .nullable()
     .defined()

@@ -1,9 +1,9 @@
 <!-- What is noted of a pack, roll or reel itself: when it was loaded, its numbers, what lies on the pack, its development, a remark. -->
 <script lang="ts">
+  import { developmentLine } from '#core/log/development.ts';
   import { untrack } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import type { LabState, Load } from '#core/log/load.ts';
-  import { formatDecimal } from '#core/units/decimal.ts';
   import { formatStops } from '#core/units/stops.ts';
   import { readLoadDraft, loadDraftOf, type LoadDraft } from '#schema/kit/load-draft.ts';
   import type { FieldFault } from '#schema/reading/parse.ts';
@@ -22,17 +22,7 @@
   let draft = $state<LoadDraft>(untrack(() => loadDraftOf(load)));
   let faults = $state.raw<readonly FieldFault[]>([]);
   const faultOf = (field: string): string => faults.find((f) => f.field === field)?.message ?? '';
-  const developed = $derived.by(() => {
-    const { development } = load;
-    if (!development) return '';
-    const { developer, dilution, minutes, temperatureC, shiftStops } = development;
-    return [
-      `${developer} ${dilution}`.trim(),
-      ...(minutes === null ? [] : [`${formatDecimal(minutes, 1)} min`]),
-      ...(temperatureC === null ? [] : [`${formatDecimal(temperatureC, 1)} °C`]),
-      ...(shiftStops === 0 ? [] : [`${shiftStops > 0 ? '+' : '−'}${formatStops(Math.abs(shiftStops))}`])
-    ].join(', ');
-  });
+  const developed = $derived(load.development ? developmentLine(load.development) : '');
 
   function open(): void {
     opened = load;

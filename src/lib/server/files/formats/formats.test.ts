@@ -9,7 +9,7 @@ import { scanIntake } from '../../scans/intake.ts';
 import { repositoriesOf } from '../../repositories.ts';
 import { archiveLines } from '../export-rows.ts';
 import { importJobs } from '../imports.ts';
-import { csvHeader, csvLine } from './csv/csv.ts';
+import { csvHeader, csvLine } from './csv/write.ts';
 import { FORMATS, formatOf } from './formats.ts';
 import { LINES_NAME } from './zip/unzip.ts';
 import { zipStream } from './zip/zip-out.ts';
@@ -29,7 +29,9 @@ async function zipped(): Promise<Buffer> {
 }
 function table(): Buffer {
   const frames = repositoriesOf(db).frames.listByLoad('demo-load-pebble');
-  const rows = frames.map((frame) => csvLine({ frame, camera: null, film: null, judgement: null }));
+  const rows = frames.map((frame) =>
+    csvLine({ frame, camera: null, film: null, judgement: null, development: null })
+  );
   return Buffer.from([csvHeader(), ...rows].join('\r\n'));
 }
 /** What each format writes, by its name. */

@@ -1,6 +1,6 @@
 import { filterFromQuery, type FrameFilter } from '#schema/log/frame-filter.ts';
 import { attachment, today } from '#server/files/attachment.ts';
-import { csvHeader, csvLine } from '#server/files/formats/csv/csv.ts';
+import { csvHeader, csvLine } from '#server/files/formats/csv/write.ts';
 import { streamOf } from '#server/files/export-rows.ts';
 import { problem } from '#server/http/problem.ts';
 import type { FoundFrames } from '#server/log/frame-search.ts';
@@ -28,7 +28,8 @@ async function* linesOf(filter: FrameFilter): AsyncGenerator<string> {
       yield csvLine({
         frame,
         ...{ camera: taken?.camera ?? null, film: taken?.film ?? null },
-        judgement: judgements.get(frame.id) ?? null
+        judgement: judgements.get(frame.id) ?? null,
+        development: taken?.load.development ?? null
       });
     }
     const last = frames.at(-1);

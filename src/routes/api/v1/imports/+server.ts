@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { MOST_IMPORT_BYTES } from '#server/files/imports.ts';
-import { stalled } from '#server/http/bodies.ts';
+import { uploadFailed } from '#server/http/bodies.ts';
 import { problem, untyped } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
 import type { RequestHandler } from './$types';
@@ -21,6 +21,6 @@ export const POST: RequestHandler = async ({ request, url }) => {
           `A file may have at most ${MOST_IMPORT_BYTES / 1024 ** 3} GB.`
         );
   } catch (error) {
-    return stalled(error);
+    return uploadFailed(error, store().config.scansPath);
   }
 };

@@ -9,7 +9,8 @@ import { seeded } from '#core/numeric/seeded.ts';
 import { moment } from '#core/sky/moment.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
 import { DEMO_CAMERAS } from '../../../demo/seed.ts';
-import { csvHeader, csvLine, likelyMapping, readCsv } from './csv.ts';
+import { likelyMapping, readCsv } from './csv.ts';
+import { csvHeader, csvLine } from './write.ts';
 import { slashOrderOf, dayOfCell } from './csv-days.ts';
 import { readMarks } from './csv-marks.ts';
 import { frameOfRow, readingOf, untoldControls } from './csv-rows.ts';
@@ -66,7 +67,11 @@ describe('marks', () => {
           )
         })
       );
-      const rows = frames.map((frame) => ({ ...{ frame, camera, film: FILM }, judgement: null }));
+      const rows = frames.map((frame) => ({
+        ...{ frame, camera, film: FILM },
+        judgement: null,
+        development: null
+      }));
       const back = read([csvHeader(), ...rows.map(csvLine)].join('\r\n'), camera);
       back.forEach(({ frame }, i) => {
         const went = frames[i];
@@ -103,7 +108,7 @@ describe('marks', () => {
   ]);
   test('a light whose figure somebody changed is the changed one; one that is spoiled is refused by its cell', () => {
     const frame = frameWith(SCALES, FILM, { id: 'f', number: 1, light: choiceFromShadow('soft') });
-    const line = csvLine({ frame, camera: SCALES, film: FILM, judgement: null });
+    const line = csvLine({ frame, camera: SCALES, film: FILM, judgement: null, development: null });
     const text = `${csvHeader()}\r\n${line}`;
     expect(onlyFrame(text).light).toEqual(frame.light);
     const lv = String(frame.light?.lv);

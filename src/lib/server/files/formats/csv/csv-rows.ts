@@ -5,6 +5,7 @@ import { settingOf } from '#core/camera/setting.ts';
 import { positionCount } from '#core/camera/camera.ts';
 import { expectedOfFrame } from '#core/log/exposed.ts';
 import type { Frame } from '#core/log/frame.ts';
+import type { Load } from '#core/log/load.ts';
 import type { Pair } from '#core/log/pair.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { momentAt } from '#core/sky/moment.ts';
@@ -12,13 +13,15 @@ import { wallClock } from '#core/sky/wall-clock.ts';
 import { isZone } from '#core/sky/zone.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
 import { dayOfCell, slashOrderOf, type SlashOrder } from './csv-days.ts';
-import { lightAsKept } from './csv-light.ts';
+import { conditionsAsKept, lightAsKept } from './csv-kept.ts';
 import { readMarks } from './csv-marks.ts';
+import { KEPT } from './columns.ts';
 import { cellOf, momentOfRow, textsOfRow, type CsvMapping, type CsvTable } from './csv.ts';
 
 /** Where the rows go. */
 export interface CsvTarget {
   readonly pair: Pair;
+  readonly load: Load;
   /** Whose clocks the times are by, where a row names no zone. */
   readonly zone: string;
 }
@@ -36,7 +39,10 @@ export function readingOf({ rows }: CsvTable, mapping: CsvMapping): CsvReading {
 }
 
 /** Controls of which a table with these columns tells nothing: their first place is noted. */
-export function untoldControls({ pair: { camera } }: CsvTarget, mapping: CsvMapping): readonly string[] {
+export function untoldControls(
+  { pair: { camera } }: Pick<CsvTarget, 'pair'>,
+  mapping: CsvMapping
+): readonly string[] {
   if (mapping.set !== '') return [];
   const told = [
     ...(mapping.aperture === '' ? [] : ['aperture']),
@@ -45,11 +51,18 @@ export function untoldControls({ pair: { camera } }: CsvTarget, mapping: CsvMapp
   return camera.controls.filter((c) => positionCount(c) > 1 && !told.includes(c.acts)).map((c) => c.label);
 }
 
+/** What only a table of our own says of a frame. */
+function ownOf(cells: Readonly<Record<string, string>>): Pick<Frame, 'series' | 'heardSdStops'> | object {
+  if (cells[KEPT.conditions] === undefined) return {};
+  const [series, sd] = [cells['bracket'] ?? '', Number(cells['heard sd'] || NaN)];
+  return { series: series === '' ? null : series, heardSdStops: sd >= 0 && sd <= 4 ? sd : null };
+}
+
 /** A row as a frame, or what is wrong with it, field by field. */
 export function frameOfRow(
   cells: Readonly<Record<string, string>>,
   { mapping, order }: CsvReading,
-  { pair, zone: usual }: CsvTarget
+  { pair, zone: usual }: Pick<CsvTarget, 'pair' | 'zone'>
 ): Result<Frame, readonly string[]> {
   const { camera, film } = pair;
   const named = cellOf(cells, mapping, 'zone').trim();
@@ -67,10 +80,11 @@ export function frameOfRow(
     { ...pair, zone },
     randomUUID
   );
-  const [light, guess] = (['light', 'guess'] as const).map((field) => lightAsKept(cells, mapping, field));
+  const light = lightAsKept(cells, mapping, 'light');
+  const guess = lightAsKept(cells, mapping, 'guess');
+  const conditions = conditionsAsKept(cells);
   const faults = [
-    ...(light?.ok === false ? [light.error] : []),
-    ...(guess?.ok === false ? [guess.error] : []),
+    ...[light, guess, conditions].flatMap((kept) => (kept.ok ? [] : [kept.error])),
     ...(day.ok ? [] : [`date: ${day.error}`]),
     ...(marks.ok ? [] : marks.error),
     ...(read.ok ? [] : read.error.map((f) => `${f.field}: ${f.message}`))
@@ -80,8 +94,10 @@ export function frameOfRow(
   const frame = {
     ...read.value,
     ...(ms === null ? {} : { takenAt: momentAt(ms, zone) }),
-    ...(light?.ok && light.value ? { light: light.value } : {}),
-    ...(guess?.ok && guess.value ? { guess: guess.value } : {})
+    ...(light.ok && light.value ? { light: light.value } : {}),
+    ...(guess.ok && guess.value ? { guess: guess.value } : {}),
+    ...(conditions.ok && conditions.value ? { conditions: conditions.value } : {}),
+    ...ownOf(cells)
   };
   const choice = settingOf(camera, frame.choice)?.choice;
   const set = choice && notedMarks(camera, choice);

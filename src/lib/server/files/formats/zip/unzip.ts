@@ -1,9 +1,11 @@
 // Unpacks the ZIP of an archive: its lines and the scans' files, streamed to the disk. Names that lead elsewhere are refused.
 import { createReadStream, createWriteStream, type WriteStream } from 'node:fs';
 import { once } from 'node:events';
+import { finished } from 'node:stream/promises';
 import { join } from 'node:path';
 import { Unzip, UnzipInflate, type UnzipFile } from 'fflate';
 import { err, ok, type Result } from '#core/numeric/result.ts';
+import { explainDisk } from '../../disk-words.ts';
 
 /** Name of the lines in the ZIP. */
 export const LINES_NAME = 'archive.jsonl';
@@ -54,6 +56,7 @@ export async function unpack(zip: string, folder: string): Promise<Result<readon
     if (names.length > MOST_FILES) refuse(`The ZIP holds more than ${MOST_FILES} files.`);
     const out = createWriteStream(join(folder, file.name.split('/').at(-1) ?? ''));
     outs.push(out);
+    out.on('error', (error) => refuse(explainDisk(error, folder) ?? `“${file.name}” cannot be written.`));
     let own = 0;
     file.ondata = (error, data, final) => {
       if (error) refuse(`“${file.name}” in the ZIP is damaged.`);
@@ -76,15 +79,17 @@ export async function unpack(zip: string, folder: string): Promise<Result<readon
     }
     if (faults.length === 0) unzip.push(new Uint8Array(0), true);
   } catch {
-    refuse('The ZIP is damaged or ends too early.');
+    // a disk that is full has said so itself
+    if (!outs.some((out) => out.errored)) refuse('The ZIP is damaged or ends too early.');
   }
   await Promise.all(
     outs.map(async (out) => {
+      if (out.errored) return;
       if (!out.writableEnded) {
         refuse('The ZIP ends too early.');
         out.end();
       }
-      if (!out.writableFinished) await once(out, 'finish');
+      await finished(out).catch(() => undefined);
     })
   );
   if (!names.includes(LINES_NAME)) refuse(`The ZIP holds no ${LINES_NAME}.`);

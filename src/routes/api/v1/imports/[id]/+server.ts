@@ -21,7 +21,7 @@ export const PUT: RequestHandler = async ({ request, params }) => {
   const pair = load && pairOf(s, load);
   if (!pair) return logProblem({ reason: 'no-load' });
   const view = s.imports.map(params.id, body.mapping, {
-    pair,
+    ...{ pair, load },
     zone: load.loadedAt.zone
   });
   return view ? json(view) : noImport();

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { assignmentsSchema } from '#schema/log/scan.ts';
-import { stalled } from '#server/http/bodies.ts';
+import { uploadFailed } from '#server/http/bodies.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { logProblem, problem, untyped } from '#server/http/problem.ts';
 import { MOST_BYTES } from '#server/scans/intake.ts';
@@ -24,7 +24,7 @@ export const POST: RequestHandler = async ({ request, params, url }) => {
     const taken = await store().intake.take(params.id, name, request.body);
     return taken.ok ? json(taken.value, { status: 201 }) : scanProblem(name, taken.error);
   } catch (error) {
-    return stalled(error);
+    return uploadFailed(error, store().config.scansPath);
   }
 };
 
