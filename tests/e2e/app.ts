@@ -29,14 +29,17 @@ export async function freePort(): Promise<number> {
   });
 }
 
-/** Starts the app. @param demo with the demonstration kit, else empty */
-export async function startApp(demo: boolean): Promise<App & { dispose(): Promise<void> }> {
+/** Starts the app. @param demo with the demonstration kit, else empty @param more of its environment */
+export async function startApp(
+  demo: boolean,
+  more: Readonly<Record<string, string>> = {}
+): Promise<App & { dispose(): Promise<void> }> {
   const port = await freePort();
   const data = mkdtempSync(join(tmpdir(), 'just-enough-e2e-'));
   let child: ChildProcess | null = null;
   const start = async (): Promise<void> => {
     const started = spawn('node', ['scripts/start.js', ...(demo ? ['--demo'] : [])], {
-      env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
+      env: { ...process.env, ...more, PORT: String(port), HOST: '127.0.0.1', JUST_ENOUGH_DATA: data }
     });
     child = started;
     await new Promise<void>((done, fail) => {
