@@ -1,4 +1,6 @@
 // The phone away from home: opened cold without the server, frames logged, home again.
+import { copyFileSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { axe, expect, test, type Page } from './app.ts';
 
 test.use({ serviceWorkers: 'allow' });
@@ -68,6 +70,47 @@ test('cold without the server: three frames, one edited, one deleted; home again
   await expect(again.getByTestId('offline')).toContainText('All sent', { timeout: 25_000 });
   expect(await loggedAtHome(again, app.url)).toEqual(['Frame 1', 'Frame 2']);
   await expect(again.getByRole('article', { name: 'Frame 2' })).toContainText('fog over the bar');
+});
+
+test('the server is given an older copy: the phone, which carries more, asks and logs it again', async ({
+  app,
+  page
+}) => {
+  await fillOffline(page, app.url);
+  // a copy of before, as somebody makes who looks after the files
+  await app.stop();
+  const before = join(app.data, 'before');
+  mkdirSync(before);
+  const files = readdirSync(app.data).filter((name) => name.includes('.sqlite'));
+  for (const name of files) copyFileSync(join(app.data, name), join(before, name));
+  await app.restart();
+  await page.goto(`${app.url}/shoot?${HERON}`);
+  for (const n of [1, 2]) {
+    await expect(page.getByTestId('log')).toContainText(`Log frame ${n}`);
+    await page.getByTestId('log').click();
+    await expect(page.getByText(`Frame ${n} is logged`).first()).toBeVisible();
+  }
+  await page.goto(`${app.url}/log?film=demo-load-heron`);
+  await page.getByRole('button', { name: 'Delete frame 2' }).click();
+  await expect(page.getByRole('article', { name: 'Frame 2' })).toHaveCount(0);
+  await page.goto(`${app.url}/offline?${HERON}`);
+  await expect(page.getByRole('article', { name: 'Frame 1' })).toBeVisible();
+  // in the trash is not lost: once the phone has heard of it nothing is asked
+  await expect(page.getByRole('article', { name: 'Frame 2' })).toHaveCount(0);
+  await expect(page.getByTestId('offline')).toContainText('All sent');
+
+  await app.stop();
+  for (const name of readdirSync(app.data)) if (name.includes('.sqlite')) rmSync(join(app.data, name));
+  for (const name of files) copyFileSync(join(before, name), join(app.data, name));
+  await app.restart();
+  await page.goto(`${app.url}/offline?${HERON}`);
+  await expect(page.getByTestId('offline')).toContainText('1 needs you');
+  const asked = page.getByRole('article', { name: /^Needs you: .*frame 1/i });
+  await expect(asked).toContainText('an older copy was brought back there');
+  expect((await axe(page)).violations).toEqual([]);
+  await asked.getByRole('button', { name: 'Log it again' }).click();
+  await expect(page.getByTestId('offline')).toContainText('All sent');
+  expect(await loggedAtHome(page, app.url)).toEqual(['Frame 1']);
 });
 
 test('every place of Shoot works without home: light by sun and moon, dials, reminders, looks, another pair', async ({

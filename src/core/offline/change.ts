@@ -87,6 +87,8 @@ export type Conflict =
   | { readonly reason: 'edited'; readonly theirs: SomeFacts }
   | { readonly reason: 'deleted' }
   | { readonly reason: 'no-frame' }
+  /** The server stored it once and does not know it any more: an older copy was brought back there. The phone itself finds it out. */
+  | { readonly reason: 'lost' }
   /** The number is another frame's; `next` is free, null = side one is full. */
   | {
       readonly reason: 'taken';

@@ -11,7 +11,7 @@ import { linesSchema } from './lines.ts';
 import { keepShapes } from '../reading/kinds.ts';
 
 const REASONS = [
-  ...['edited', 'deleted', 'no-frame', 'taken', 'before-load', 'finished', 'retired', 'gone'],
+  ...['edited', 'deleted', 'no-frame', 'lost', 'taken', 'before-load', 'finished', 'retired', 'gone'],
   ...['no-such-position', 'stands-moved', 'checks-changed', 'settings-changed', 'outing-changed']
 ] as const;
 const reason = <T extends Conflict['reason']>(name: T) =>
@@ -23,6 +23,7 @@ const CONFLICTS = {
   edited: object({ reason: reason('edited'), theirs: frameEditSchema }),
   deleted: bare('deleted'),
   'no-frame': bare('no-frame'),
+  lost: bare('lost'),
   taken: object({
     reason: reason('taken'),
     number: number().required(),
@@ -73,6 +74,8 @@ export const conflictSchema = lazy((value: unknown) => {
       return CONFLICTS.deleted;
     case 'no-frame':
       return CONFLICTS['no-frame'];
+    case 'lost':
+      return CONFLICTS.lost;
     case 'no-such-position':
       return CONFLICTS['no-such-position'];
     default:
@@ -96,6 +99,7 @@ export function conflictFrom(body: InferType<typeof conflictSchema>): Conflict {
       return { ...body, loadedAt: momentOfBody(body.loadedAt) };
     case 'deleted':
     case 'no-frame':
+    case 'lost':
     case 'finished':
     case 'retired':
     case 'gone':

@@ -9,6 +9,7 @@ import { standsSchema } from '#schema/kit/choice.ts';
 import { cameraSchema } from '#schema/kit/camera.ts';
 import { filmSchema } from '#schema/kit/film.ts';
 import { frameEditSchema, frameSchema, newFrameSchema } from '#schema/log/frame.ts';
+import { knownFramesSchema } from '#schema/sync/known-frames.ts';
 import { manyEditSchema } from '#schema/log/many-frames.ts';
 import {
   cameraEyeAnswerSchema,
@@ -62,6 +63,7 @@ export const SCHEMAS = {
   FrameEdit: frameEditSchema,
   FramePicture: framePictureSchema,
   ManyEdit: manyEditSchema,
+  KnownFrames: knownFramesSchema,
   Question: questionSchema,
   MatchAnswer: matchAnswerSchema,
   ReachAnswer: reachAnswerSchema,

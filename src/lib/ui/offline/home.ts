@@ -4,6 +4,7 @@ import { momentAt, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import type { Outcome } from '#core/offline/change.ts';
 import type { Sent } from '#core/offline/queue.ts';
+import { MOST_ASKED, unknownFramesSchema } from '#schema/sync/known-frames.ts';
 import { outcomesFrom, SYNC_FORM, syncAnswerSchema } from '#schema/sync/change.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 import type { CarryAnswer, CarryQuestion } from '../../../workers/carry.ts';
@@ -54,6 +55,22 @@ export function fetchCarried(tag: string): Promise<CarryAnswer> {
     };
     line.ask({ tag, patienceMs: PATIENCE_MS }, { part: end, failed: () => end({ type: 'away' }) });
   });
+}
+
+/** Which frames the server never stored, or lost; null = it cannot be asked now. */
+export async function askUnknown(ids: readonly string[]): Promise<readonly string[] | null> {
+  try {
+    const response = await fetch('/api/v1/frames/known', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ids: ids.slice(0, MOST_ASKED) }),
+      signal: AbortSignal.timeout(PATIENCE_MS)
+    });
+    const read = response.ok ? parseWith(unknownFramesSchema, await response.json()) : null;
+    return read?.ok ? read.value.unknown : null;
+  } catch {
+    return null;
+  }
 }
 
 /** Tells the service worker that the server answers, so that it waits for the server again. */

@@ -12,8 +12,9 @@ import {
   takenBack,
   type Queue
 } from '#core/offline/queue.ts';
+import { askedAboutLost, missing } from '#core/offline/lost.ts';
 import { MOST_CHANGES, MOST_CHARS } from '#schema/sync/change.ts';
-import { deliver, fetchCarried, hereNow, tellHomeAnswers } from './home.ts';
+import { askUnknown, deliver, fetchCarried, hereNow, tellHomeAnswers } from './home.ts';
 import { withFile } from './queue-file.ts';
 import { memoryStore, openStore, saidOf, type Kept, type OfflineStore, type Unreadable } from './store.ts';
 
@@ -196,13 +197,23 @@ export class Offline {
       answer = await fetchCarried(this.kept?.tag ?? '');
     } while (known !== this.#taken);
     this.#heard(answer.type !== 'away');
-    if (answer.type !== 'new') return;
+    if (answer.type !== 'new' || !(await this.#askAboutLost(answer.offlineKit.carried))) return;
     this.kept = { offlineKit: answer.offlineKit, tag: answer.tag, keptAt: hereNow() };
     try {
       await this.#store?.keep(this.kept);
     } catch (error) {
       this.notKept = saidOf(error);
     }
+  }
+
+  /** Before what is carried is replaced: what the server has lost of it is asked about. @returns whether that is known */
+  async #askAboutLost(now: Carried): Promise<boolean> {
+    const gone = this.kept ? missing(this.kept.offlineKit.carried, now) : [];
+    if (gone.length === 0) return true;
+    const unknown = await askUnknown(gone.map((f) => f.id));
+    const lost = gone.filter((f) => unknown?.includes(f.id));
+    if (lost.length > 0) await this.#change((queue) => askedAboutLost(queue, lost, hereNow()));
+    return unknown !== null;
   }
 
   /** Lets the pages ask the server again. Until they have, what is carried stands for it: the next press need not wait. */

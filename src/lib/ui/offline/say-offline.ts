@@ -32,6 +32,8 @@ export function sayConflict(conflict: Conflict, camera: Camera | null): string {
       return 'The frame was deleted on the server.';
     case 'no-frame':
       return 'The frame is not in the log on the server any more.';
+    case 'lost':
+      return 'The server had this frame and does not know it any more: an older copy was brought back there.';
     case 'taken':
       return conflict.next === null
         ? `Frame ${conflict.number} is in the log already, and side one is full now.`
@@ -99,6 +101,8 @@ export function sayInsist(action: Action, conflict: Conflict): string | null {
     case 'settings-changed':
     case 'outing-changed':
       return 'Keep mine';
+    case 'lost':
+      return 'Log it again';
     case 'gone':
     case 'no-frame':
       return null;

@@ -56,6 +56,10 @@ export const LOG_OPERATIONS: readonly Operation[] = [
     ...{ summary: 'Changes many frames at once, or none', status: 200 }
   },
   {
+    ...{ method: 'post', path: '/frames/known', id: 'known-frames', body: 'KnownFrames', answer: 'any' },
+    ...{ summary: 'Which of these frames were never stored here', status: 200 }
+  },
+  {
     ...{ method: 'get', path: '/frames/{id}', id: 'get-frame', answer: 'Frame', status: 200 },
     summary: 'One frame, those in the trash too'
   },

@@ -1,0 +1,14 @@
+// Which frames the server knows: asked by a phone that carries more than it is given.
+import { array, object, string } from 'yup';
+
+/** Most frames that are asked about at once. */
+export const MOST_ASKED = 1000;
+const ids = () =>
+  array(string().required().max(64))
+    .max(MOST_ASKED, `At most ${MOST_ASKED} frames are asked about.`)
+    .required();
+
+/** Frames by their ids. */
+export const knownFramesSchema = object({ ids: ids() }).required();
+/** Those of them that the server never stored. */
+export const unknownFramesSchema = object({ unknown: ids() }).required();
