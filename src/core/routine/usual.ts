@@ -112,7 +112,10 @@ function byCamera(camera: Camera): readonly RoutineStep[] {
   const isOwnTimed = setsItself(camera);
   return [
     step('before-press', 'Cap off: its finder does not show it.', { drawing: 'cap' }),
-    ...(!isOwnTimed && transport.kind === 'still' && has('time')
+    // the one time of a box cocks itself
+    ...(!isOwnTimed &&
+    transport.kind === 'still' &&
+    controls.some((c) => c.acts === 'time' && c.kind !== 'fixed')
       ? [step('before-press', 'Cocked?', { drawing: 'cocking' })]
       : []),
     ...(isOwnTimed
