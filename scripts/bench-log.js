@@ -62,6 +62,10 @@ export async function benchLog(folder) {
   table[`archive of 100,000 frames out, ${size} MB`] = {
     ...{ time: out.seconds, 'a page meanwhile': out.page, 'most memory of the server': memory(server) }
   };
+  const copied = await meanwhile(() => send('/copies', 'POST', { headers: {} }));
+  table['a copy of it all, checked'] = {
+    ...{ time: copied.seconds, 'a page meanwhile': copied.page, 'most memory of the server': memory(server) }
+  };
   await server.stop('SIGKILL');
 
   const fresh = join(folder, 'fresh');
