@@ -205,15 +205,29 @@
   );
 </script>
 
-<a class="skip" href="#main">Skip to the page</a>
+<a
+  class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
+  href="#main">Skip to the page</a
+>
 {#if page.url.pathname === '/shoot'}
   <!-- the two things that a frame needs, before everything that stands between -->
-  <button type="button" class="skip" onclick={() => focusOn('[role=tab][aria-selected=true]')}
-    >Tell the light</button
+  <button
+    type="button"
+    class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
+    onclick={() => focusOn('[role=tab][aria-selected=true]')}>Tell the light</button
   >
-  <button type="button" class="skip" onclick={() => focusOn('[data-early=log]')}>Log a frame</button>
+  <button
+    type="button"
+    class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
+    onclick={() => focusOn('[data-early=log]')}>Log a frame</button
+  >
 {/if}
-<header onpointerdowncapture={settleLinks} onfocusincapture={settleLinks} onkeydowncapture={settleLinks}>
+<header
+  class="flex items-center gap-y-2 gap-x-4.5 min-h-13 py-0 px-7 border-b-[1.5px] border-b-(--line) print:hidden max-[640px]:py-0 max-[640px]:px-4 max-[640px]:gap-y-0 max-[640px]:gap-x-2.5 max-[640px]:min-h-11"
+  onpointerdowncapture={settleLinks}
+  onfocusincapture={settleLinks}
+  onkeydowncapture={settleLinks}
+>
   <a
     href="/shoot{linked}"
     class="grid content-center min-h-11 [font:620_1.25rem/1_var(--font-display)] text-(--ink) whitespace-nowrap max-[900px]:hidden"
@@ -232,7 +246,10 @@
   >
 </header>
 {#if data.isDamaged && page.url.pathname !== '/damaged'}
-  <div class="problems" role="alert">
+  <div
+    class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
+    role="alert"
+  >
     <p>
       The database is damaged: nothing can be stored. <a class="underline" href="/damaged">What can be done</a
       >
@@ -240,7 +257,11 @@
   </div>
 {/if}
 {#each data.notices as notice (notice.id)}
-  <div class="problems" role="status" data-testid="notice">
+  <div
+    class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
+    role="status"
+    data-testid="notice"
+  >
     <p>{notice.words}</p>
     <button
       type="button"
@@ -250,7 +271,9 @@
   </div>
 {/each}
 {#if shell.fresh}
-  <div class="problems">
+  <div
+    class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
+  >
     <p>A new version is here. What is on the screen stays until you start it.</p>
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => shell.takeUp()}
       >Start it</button
@@ -258,7 +281,10 @@
   </div>
 {/if}
 {#if problems.length > 0}
-  <div class="problems" role="alert">
+  <div
+    class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
+    role="alert"
+  >
     {#each problems as problem, i (i)}<p>{problem}</p>{/each}
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (problems = [])}
       >Carry on with the light shown</button
@@ -266,7 +292,7 @@
   </div>
 {/if}
 {#if !isBefore}
-  <div class="rule">
+  <div class="contents print:hidden">
     {#if placeOf(page.url.pathname)?.light}<LightRule />{:else}<RuleLine />{/if}
   </div>
 {/if}
@@ -284,61 +310,11 @@
 {/if}
 {#if notices.wanted}
   {#await import('#ui/notices/Notices.svelte') then { default: Notices }}<Notices />{:catch}
-    <p class="problems" role="status">{notices.plain}</p>
+    <p
+      class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
+      role="status"
+    >
+      {notices.plain}
+    </p>
   {/await}
 {/if}
-
-<style>
-  .skip {
-    position: absolute;
-    left: -999px;
-  }
-  .skip:focus {
-    left: 8px;
-    top: 8px;
-    background: var(--sheet);
-    padding: 8px;
-    z-index: 10;
-  }
-  header {
-    display: flex;
-    align-items: center;
-    gap: 8px 18px;
-    min-height: 52px;
-    padding: 0 28px;
-    border-bottom: 1.5px solid var(--line);
-  }
-  .problems {
-    margin: 12px 28px 0;
-    padding: 10px 14px;
-    border: 1.5px solid var(--accent);
-    border-radius: 4px;
-    background: var(--sheet);
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px 16px;
-  }
-  .rule {
-    display: contents;
-  }
-  @media print {
-    header,
-    .rule,
-    .problems {
-      display: none;
-    }
-  }
-  @media (max-width: 640px) {
-    header {
-      padding: 0 16px;
-      gap: 0 10px;
-    }
-    header {
-      min-height: 44px;
-    }
-    .problems {
-      margin-inline: 16px;
-    }
-  }
-</style>

@@ -34,7 +34,7 @@
 </script>
 
 {#if full}
-  <a class="btn preset-filled-primary-700-300 full" href="/kit"
+  <a class="btn preset-filled-primary-700-300 full bg-(--ink) text-(--sheet)" href="/kit"
     >{judged.pair.finished ? 'This film is finished' : 'Side one is full: turn it over'}: go to Kit</a
   >
 {:else}
@@ -86,7 +86,7 @@
     {#if canBracket}
       <button
         type="button"
-        class="btn preset-outlined-surface-950-50 three"
+        class="btn preset-outlined-surface-950-50 bg-(--paper) py-0 px-2.5"
         onclick={() => logger.begin(judged)}
       >
         <span>Bracket <span class="block text-[0.8125rem] font-normal">{frames} frames</span></span>
@@ -110,13 +110,5 @@
   }
   .log:not(.preset-filled-primary-700-300) {
     background: var(--sheet);
-  }
-  .full {
-    background: var(--ink);
-    color: var(--sheet);
-  }
-  .three {
-    background: var(--paper);
-    padding: 0 10px;
   }
 </style>

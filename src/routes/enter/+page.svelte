@@ -18,10 +18,10 @@
     <h1 class="text-[1.75rem] font-[650]">You are in</h1>
     <p><a class="underline" href={data.to}>Go on</a></p>
     <form class="grid gap-2" method="post" action="?/leave">
-      <button class="btn preset-outlined-surface-950-50">Sign out on this device</button>
+      <button class="btn preset-outlined-surface-950-50 min-h-12 py-0 px-4">Sign out on this device</button>
     </form>
     <form class="grid gap-2" method="post" action="?/everywhere">
-      <button class="btn preset-outlined-surface-950-50">Sign out everywhere</button>
+      <button class="btn preset-outlined-surface-950-50 min-h-12 py-0 px-4">Sign out everywhere</button>
     </form>
     <p class="soft">What a phone carries stays on it, and what waits there is sent when it signs in again.</p>
   {:else}
@@ -38,7 +38,7 @@
         aria-describedby="{uid}-said"
       />
       <p id="{uid}-said" class="text-(--accent) font-semibold" role="alert">{form?.said ?? ''}</p>
-      <button class="btn preset-filled-primary-700-300">Enter</button>
+      <button class="btn preset-filled-primary-700-300 min-h-12 py-0 px-4">Enter</button>
     </form>
     <p class="soft">
       Forgotten? On the server, <code>npm run phone -- --new-passcode</code> asks for another.
@@ -46,11 +46,3 @@
     </p>
   {/if}
 </div>
-
-<style>
-  .preset-filled-primary-700-300,
-  .preset-outlined-surface-950-50 {
-    min-height: 48px;
-    padding: 0 16px;
-  }
-</style>

@@ -19,7 +19,11 @@
 
 <nav class="flex flex-wrap gap-y-0 gap-x-4.5 mb-1.5 print:hidden" aria-label="Parts of the log">
   {#each PARTS as [path, name] (path)}
-    <a href="{path}{rest}" aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
+    <a
+      class="grid content-center min-h-11 text-(--soft) underline [text-decoration-color:transparent] [text-underline-offset:6px] [text-decoration-thickness:2px] hover:text-(--ink)"
+      href="{path}{rest}"
+      aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a
+    >
   {/each}
 </nav>
 {#if data.filmGone}
@@ -30,19 +34,6 @@
 {@render children()}
 
 <style>
-  a {
-    display: grid;
-    align-content: center;
-    min-height: 44px;
-    color: var(--soft);
-    text-decoration: underline;
-    text-decoration-color: transparent;
-    text-underline-offset: 6px;
-    text-decoration-thickness: 2px;
-  }
-  a:hover {
-    color: var(--ink);
-  }
   a[aria-current] {
     color: var(--ink);
     font-weight: 650;

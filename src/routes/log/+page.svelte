@@ -27,21 +27,33 @@
 </script>
 
 <svelte:head><title>Log · Just Enough</title></svelte:head>
-<div class="head">
+<div class="head flex flex-wrap items-center gap-y-1 gap-x-4.5 mb-2">
   <h1 class="text-[1.75rem] font-[650] leading-[1.15] mr-auto">
     {#if data.filter.trash}In the trash{:else if data.looking}Found{:else if line}{line.filmName} in {line.cameraName}{:else}Log{/if}
   </h1>
-  <div class="ways">
-    <a href={withKey('view', 'prints')} aria-current={view === 'prints' ? 'true' : undefined}>Prints</a>
-    <a href={withKey('view', 'table')} aria-current={view === 'table' ? 'true' : undefined}>Table</a>
+  <div class="ways flex gap-3">
+    <a
+      class="underline underline-offset-[3px]"
+      href={withKey('view', 'prints')}
+      aria-current={view === 'prints' ? 'true' : undefined}>Prints</a
+    >
+    <a
+      class="underline underline-offset-[3px]"
+      href={withKey('view', 'table')}
+      aria-current={view === 'table' ? 'true' : undefined}>Table</a
+    >
   </div>
   {#if data.shown}
-    <a href="/log/judge?film={encodeURIComponent(data.shown)}">Judge its frames</a>
-    <a href="/log/compare?film={encodeURIComponent(data.shown)}">Side by side</a>
+    <a class="underline underline-offset-[3px]" href="/log/judge?film={encodeURIComponent(data.shown)}"
+      >Judge its frames</a
+    >
+    <a class="underline underline-offset-[3px]" href="/log/compare?film={encodeURIComponent(data.shown)}"
+      >Side by side</a
+    >
   {:else if data.looking}
-    <a href="/log">Leave the search</a>
+    <a class="underline underline-offset-[3px]" href="/log">Leave the search</a>
   {/if}
-  <a href="/log?trash=yes">Trash</a>
+  <a class="underline underline-offset-[3px]" href="/log?trash=yes">Trash</a>
 </div>
 {#if data.load && !data.looking}
   {#key `${data.load.id} ${data.load.revision}`}<LoadPanel
@@ -89,9 +101,10 @@
 </datalist>
 {#snippet parts(label: string)}
   {#if data.parts.length > 0}
-    <nav class="parts" aria-label={label}>
+    <nav class="parts flex flex-wrap gap-y-1 gap-x-4.5" aria-label={label}>
       {#each data.parts as part (part.part)}
         <a
+          class="underline underline-offset-[3px]"
           href={withKey('part', String(part.part))}
           aria-current={part.from === data.frames[0]?.number ? 'page' : undefined}>{part.from} to {part.to}</a
         >
@@ -127,9 +140,10 @@
   {/if}
   {@render parts('Frames of this film, below')}
   {#if data.more && last}
-    <p class="more">
-      <a class="btn preset-outlined-surface-950-50" href={withKey('after', `${last.takenAt.at} ${last.id}`)}
-        >Older ones</a
+    <p class="more mt-3.5">
+      <a
+        class="btn preset-outlined-surface-950-50 underline underline-offset-[3px]"
+        href={withKey('after', `${last.takenAt.at} ${last.id}`)}>Older ones</a
       >
     </p>
   {/if}
@@ -139,42 +153,31 @@
   <p>No frame is like that. Take a word or a bound away and look again.</p>
 {:else if line}
   <p>
-    Nothing is logged on {line.filmName} yet. <a href="/shoot">Shoot</a> logs a frame with one press;
-    <a href="/log/roll?film={encodeURIComponent(line.loadId)}">write it up</a> if it was shot without.
+    Nothing is logged on {line.filmName} yet.
+    <a class="underline underline-offset-[3px]" href="/shoot">Shoot</a>
+    logs a frame with one press;
+    <a class="underline underline-offset-[3px]" href="/log/roll?film={encodeURIComponent(line.loadId)}"
+      >write it up</a
+    > if it was shot without.
   </p>
 {:else}
-  <p>There is no film to log on yet. <a href="/start">Add a camera and its film</a> first.</p>
+  <p>
+    There is no film to log on yet. <a class="underline underline-offset-[3px]" href="/start"
+      >Add a camera and its film</a
+    > first.
+  </p>
 {/if}
 
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px 18px;
-    margin-bottom: 8px;
-  }
   .head a {
     display: grid;
     align-content: center;
     min-width: 44px;
     min-height: 44px;
   }
-  .ways {
-    display: flex;
-    gap: 12px;
-  }
   .ways [aria-current] {
     text-decoration: none;
     font-weight: 650;
-  }
-  .more {
-    margin-top: 14px;
-  }
-  .parts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 18px;
   }
   .parts a {
     display: grid;
@@ -188,10 +191,6 @@
   .more a {
     display: inline-grid;
     align-content: center;
-  }
-  a {
-    text-decoration: underline;
-    text-underline-offset: 3px;
   }
   @media print {
     .ways,

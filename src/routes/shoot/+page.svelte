@@ -96,12 +96,17 @@
 
 {#if judged && around}
   {#if current.isTold}<Glance {judged} answer={head} />{/if}
-  <div class="shoot">
+  <div
+    class="grid grid-cols-[292px_minmax(0,1fr)_268px] [grid-template-areas:'light_answer_print'] gap-5.5 items-start max-[1100px]:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] max-[1100px]:[grid-template-areas:'light_answer'_'print_answer'] max-[900px]:flex max-[900px]:flex-col max-[900px]:items-stretch max-[900px]:gap-3.5"
+  >
     <section
       class="[grid-area:answer] pt-4 px-5 pb-3.5 grid [grid-template-columns:minmax(0,_1fr)] gap-3.5 bg-(--sheet) [border:1.5px_solid_var(--ink)] rounded-[4px] max-[900px]:contents"
       aria-label="What to set"
     >
-      <div class="head" bind:this={head}>
+      <div
+        class="grid grid-cols-[minmax(0,1fr)] gap-2 [contain:layout_style] max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-1"
+        bind:this={head}
+      >
         {#if current.isTold}
           <Answer {judged} />
           {#if whole}<FirstHelp judged={around} {adviser} />{/if}
@@ -110,8 +115,14 @@
         {/if}
       </div>
       {#if whole}
-        <div class="frame apart"><FrameBar judged={around} {adviser} /></div>
-        <div class="positions apart">
+        <div
+          class="apart max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-1"
+        >
+          <FrameBar judged={around} {adviser} />
+        </div>
+        <div
+          class="positions apart grid gap-3 max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-3"
+        >
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
           {#if timesItself}
@@ -129,7 +140,9 @@
             {/await}
           {/if}
         </div>
-        {#if current.isTold}<div class="why apart">
+        {#if current.isTold}<div
+            class="why apart grid items-start grid-cols-[1fr_1fr] gap-7 mt-0.5 max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-5 max-[900px]:grid-cols-[minmax(0,1fr)] max-[900px]:gap-3.5"
+          >
             <RoomGauge judged={around} />
             <ReasonSum judged={around} />
           </div>{/if}
@@ -140,9 +153,9 @@
         <ShootLight judged={around} />
       {/if}
     </section>
-    <section class="print" aria-label="The print">
+    <section class="grid gap-2 [grid-area:print] max-[900px]:order-4" aria-label="The print">
       {#if whole && current.isTold}
-        <div class="prints apart">
+        <div class="prints apart grid gap-2">
           <p class="kicker">What the print will look like</p>
           <Prints judged={around} />
         </div>
@@ -161,7 +174,7 @@
         {/key}
       {/if}
       {#if whole}
-        <div class="later apart">
+        <div class="later apart grid gap-2">
           <FilmLeft judged={around} />
           {#if current.settings.place}
             {#await import('#ui/plan/TonightLine.svelte') then { default: TonightLine }}
@@ -174,95 +187,28 @@
     </section>
   </div>
 {:else if current.pair}
-  <section class="card empty" role="alert">
-    <h2>{current.pair.camera.name} with {current.pair.film.name} cannot be judged</h2>
+  <section class="card grid gap-3 justify-items-start max-w-144 my-6 mx-auto p-6" role="alert">
+    <h2 class="text-[1.5rem]">{current.pair.camera.name} with {current.pair.film.name} cannot be judged</h2>
     <p>{current.trouble}</p>
-    <a class="btn preset-filled-primary-700-300" href="/kit">Choose another pair in Kit</a>
+    <a class="btn preset-filled-primary-700-300 grid place-content-center" href="/kit"
+      >Choose another pair in Kit</a
+    >
   </section>
 {:else}
-  <section class="card empty">
-    <h2>No camera in use yet</h2>
+  <section class="card grid gap-3 justify-items-start max-w-144 my-6 mx-auto p-6">
+    <h2 class="text-[1.5rem]">No camera in use yet</h2>
     <p>
-      Use a loaded camera from <a class="underline" href="/kit">Kit</a>, or answer three questions about
-      yours.
+      Use a loaded camera from <a class="underline grid place-content-center" href="/kit">Kit</a>, or answer
+      three questions about yours.
     </p>
-    <a class="btn preset-filled-primary-700-300" href="/start">Add a camera</a>
+    <a class="btn preset-filled-primary-700-300 grid place-content-center" href="/start">Add a camera</a>
   </section>
 {/if}
 
 <style>
-  .shoot {
-    display: grid;
-    grid-template-columns: 292px minmax(0, 1fr) 268px;
-    grid-template-areas: 'light answer print';
-    gap: 22px;
-    align-items: start;
-  }
-  .positions {
-    display: grid;
-    gap: 12px;
-  }
   /* what changes inside moves nothing outside: the browser need not look */
-  .head {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 8px;
-    contain: layout style;
-  }
-  .print,
-  .prints,
-  .later {
-    display: grid;
-    gap: 8px;
-  }
-  .print {
-    grid-area: print;
-  }
-  .why {
-    display: grid;
-    align-items: start;
-    grid-template-columns: 1fr 1fr;
-    gap: 28px;
-    margin-top: 2px;
-  }
-  .empty {
-    display: grid;
-    gap: 12px;
-    justify-items: start;
-    max-width: 36rem;
-    margin: 24px auto;
-    padding: 24px;
-  }
-  .empty h2 {
-    font-size: 1.5rem;
-  }
-  .empty a {
-    display: grid;
-    place-content: center;
-  }
-  @media (max-width: 1100px) {
-    .shoot {
-      grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
-      grid-template-areas: 'light answer' 'print answer';
-    }
-  }
   @media (max-width: 900px) {
     /* one column, in the order of the hand: what to set, the light, the camera, the reasons */
-    .shoot {
-      display: flex;
-      flex-direction: column;
-      align-items: stretch;
-      gap: 14px;
-    }
-    .head,
-    .frame,
-    .positions,
-    .why {
-      padding: 12px 14px;
-      background: var(--sheet);
-      border: 1.5px solid var(--ink);
-      border-radius: 4px;
-    }
     /* below the first view: laid out when it comes near the screen */
     .positions,
     .why,
@@ -270,21 +216,6 @@
     .later {
       content-visibility: auto;
       contain-intrinsic-size: auto 420px;
-    }
-    .head,
-    .frame {
-      order: 1;
-    }
-    .positions {
-      order: 3;
-    }
-    .print {
-      order: 4;
-    }
-    .why {
-      order: 5;
-      grid-template-columns: minmax(0, 1fr);
-      gap: 14px;
     }
   }
   @media (max-width: 640px) {

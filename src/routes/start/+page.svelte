@@ -33,16 +33,31 @@
       update({ reset: false })}
 >
   <fieldset class="min-w-0 mb-5">
-    <legend><span>1</span> What does the camera have?</legend>
+    <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-2"
+      ><span
+        class="inline-grid place-content-center w-[1.5em] h-[1.5em] mr-1.5 border-[1.5px] border-(--ink) rounded-[50%] text-[1rem]"
+        >1</span
+      > What does the camera have?</legend
+    >
     <KindChooser {draft} />
   </fieldset>
   {#key draft.has}
     <fieldset class="min-w-0 mb-5">
-      <legend><span>2</span> What stands on it?</legend>
+      <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-2"
+        ><span
+          class="inline-grid place-content-center w-[1.5em] h-[1.5em] mr-1.5 border-[1.5px] border-(--ink) rounded-[50%] text-[1rem]"
+          >2</span
+        > What stands on it?</legend
+      >
       <FirstFields {draft} />
     </fieldset>
     <fieldset class="min-w-0 mb-5">
-      <legend><span>3</span> Which film is in it?</legend>
+      <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-2"
+        ><span
+          class="inline-grid place-content-center w-[1.5em] h-[1.5em] mr-1.5 border-[1.5px] border-(--ink) rounded-[50%] text-[1rem]"
+          >3</span
+        > Which film is in it?</legend
+      >
       <div class="flex flex-wrap gap-3 items-start">
         <SelectField
           name="kind"
@@ -68,26 +83,5 @@
       </div>
     </fieldset>
   {/key}
-  <button class="btn preset-filled-primary-700-300">See today’s answer</button>
+  <button class="btn preset-filled-primary-700-300 min-w-60 text-[1.125rem]">See today’s answer</button>
 </form>
-
-<style>
-  legend {
-    font: 650 1.25rem/1.3 var(--font-display);
-    margin-bottom: 8px;
-  }
-  legend span {
-    display: inline-grid;
-    place-content: center;
-    width: 1.5em;
-    height: 1.5em;
-    margin-right: 6px;
-    border: 1.5px solid var(--ink);
-    border-radius: 50%;
-    font-size: 1rem;
-  }
-  .preset-filled-primary-700-300 {
-    min-width: 15rem;
-    font-size: 1.125rem;
-  }
-</style>

@@ -15,7 +15,7 @@
   const moved = $derived(movable.some((c) => judged.pair.present[c.id] !== choice[c.id]));
 </script>
 
-<div class="controls">
+<div class="controls flex flex-wrap gap-y-3.5 gap-x-7">
   {#each movable as control (control.id)}
     <ControlView
       {control}
@@ -25,9 +25,9 @@
       onpick={(position: number) => current.pick(control.id, position)}
     />
   {/each}
-  {#if fixed !== ''}<p>{fixed}</p>{/if}
+  {#if fixed !== ''}<p class="[flex-basis:100%] text-(--soft) text-[0.9375rem]">{fixed}</p>{/if}
   {#if current.picked !== null || moved}
-    <div class="acts">
+    <div class="flex flex-wrap gap-2 [flex-basis:100%]">
       {#if current.picked !== null}
         <button
           type="button"
@@ -43,25 +43,9 @@
 </div>
 
 <style>
-  .controls {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 14px 28px;
-  }
   .controls > :global(fieldset) {
     flex: 1 1 max(170px, calc(var(--marks) * 56px));
     min-width: 0;
     max-width: 100%;
-  }
-  p {
-    flex-basis: 100%;
-    color: var(--soft);
-    font-size: 0.9375rem;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    flex-basis: 100%;
   }
 </style>

@@ -26,32 +26,28 @@
   >
     <p><b>This was changed elsewhere while the page was open.</b> Nothing was overwritten.</p>
     <table>
-      <thead><tr><th></th><th>As it is now</th><th>As you have it</th></tr></thead>
+      <thead
+        ><tr
+          ><th class="text-left pt-0.5 pr-3 pb-0.5 [vertical-align:top]"></th><th
+            class="text-left pt-0.5 pr-3 pb-0.5 [vertical-align:top]">As it is now</th
+          ><th class="text-left pt-0.5 pr-3 pb-0.5 [vertical-align:top]">As you have it</th></tr
+        ></thead
+      >
       <tbody>
         {#each different as field (field)}
-          <tr><th>{labelOf(field)}</th><td>{theirs[field] || '–'}</td><td>{mine[field] || '–'}</td></tr>
+          <tr
+            ><th class="text-left pt-0.5 pr-3 pb-0.5 [vertical-align:top]">{labelOf(field)}</th><td
+              class="pt-0.5 pr-3 pb-0.5 [vertical-align:top]">{theirs[field] || '–'}</td
+            ><td class="pt-0.5 pr-3 pb-0.5 [vertical-align:top]">{mine[field] || '–'}</td></tr
+          >
         {:else}
-          <tr><td colspan="3">Both say the same.</td></tr>
+          <tr><td class="pt-0.5 pr-3 pb-0.5 [vertical-align:top]" colspan="3">Both say the same.</td></tr>
         {/each}
       </tbody>
     </table>
     <button class="btn preset-filled-primary-700-300">Keep mine</button>
-    <a class="btn preset-outlined-surface-950-50" href="?">Keep theirs</a>
+    <a class="btn preset-outlined-surface-950-50 inline-grid place-content-center min-h-11" href="?"
+      >Keep theirs</a
+    >
   </div>
 {/if}
-
-<style>
-  th {
-    text-align: left;
-  }
-  td,
-  th {
-    padding: 2px 12px 2px 0;
-    vertical-align: top;
-  }
-  a {
-    display: inline-grid;
-    place-content: center;
-    min-height: 44px;
-  }
-</style>

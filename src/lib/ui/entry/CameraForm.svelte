@@ -43,7 +43,7 @@
     async ({ update }) =>
       update({ reset: false })}
 >
-  <div class="ask">
+  <div class="min-w-0">
     {#if known}
       <details class="mb-3.5">
         <summary class="font-semibold"
@@ -52,13 +52,13 @@
         <KindChooser {draft} />
       </details>
     {:else}
-      <fieldset>
+      <fieldset class="min-w-0 mb-4.5">
         <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What does it have?</legend>
         <KindChooser {draft} />
       </fieldset>
     {/if}
     {#key draft.has}
-      <fieldset>
+      <fieldset class="min-w-0 mb-4.5">
         <legend class="[font:650_1.25rem/1.3_var(--font-display)] mb-1.5">What stands on it?</legend>
         <FirstFields {draft} />
       </fieldset>
@@ -72,7 +72,9 @@
     {@render children?.()}
     <div class="flex gap-3">
       <button class="btn preset-filled-primary-700-300">{act}</button>
-      <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
+      <a class="btn preset-outlined-surface-950-50 inline-grid place-content-center min-h-12" href="/kit"
+        >Back to Kit</a
+      >
     </div>
   </div>
   <div class="sticky [top:12px] grid gap-2 max-[900px]:[position:static]">
@@ -87,19 +89,3 @@
     <Preview {draft} {film} />
   </div>
 </form>
-
-<style>
-  /* fields as wide as the screen, not as their longest line */
-  .ask,
-  fieldset {
-    min-width: 0;
-  }
-  fieldset {
-    margin-bottom: 18px;
-  }
-  .preset-outlined-surface-950-50 {
-    display: inline-grid;
-    place-content: center;
-    min-height: 48px;
-  }
-</style>

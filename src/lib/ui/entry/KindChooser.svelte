@@ -13,8 +13,12 @@
 >
   {#each SHEET_ENTRIES as { name: has, figure } (has)}
     {@const [name, more] = SHEET_KIND_WORDS[has] ?? [has, '']}
-    <label class:on={draft.has === has}>
+    <label
+      class="relative grid justify-items-center p-2 border-[1.5px] border-(--line) rounded-[4px] bg-(--sheet) text-center cursor-pointer leading-[1.2]"
+      class:on={draft.has === has}
+    >
       <input
+        class="absolute inset-0 opacity-[0] cursor-pointer"
         type="radio"
         name="has"
         value={has}
@@ -29,18 +33,6 @@
 {#if draft.fault('has') !== ''}<p class="fault" role="alert">{draft.fault('has')}</p>{/if}
 
 <style>
-  label {
-    position: relative;
-    display: grid;
-    justify-items: center;
-    padding: 8px 8px 8px;
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-    background: var(--sheet);
-    text-align: center;
-    cursor: pointer;
-    line-height: 1.2;
-  }
   label.on {
     border-color: var(--ink);
     box-shadow: inset 0 0 0 2px var(--ink);
@@ -48,12 +40,6 @@
   label:has(:focus-visible) {
     outline: 3px solid var(--ink);
     outline-offset: 2px;
-  }
-  input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
   }
   @media (max-width: 640px) {
     label :global(svg) {

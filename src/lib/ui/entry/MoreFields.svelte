@@ -44,8 +44,8 @@
   ];
 </script>
 
-<section>
-  <h3>How sure its values are</h3>
+<section class="mb-3.5">
+  <h3 class="text-[1.0625rem] font-[650] mb-1">How sure its values are</h3>
   <div class="fields">
     <SheetSelect {draft} field="condition" label="Its condition" options={Object.entries(CONDITION_WORDS)} />
     <SheetField {draft} field="tolerance" />
@@ -53,12 +53,12 @@
     <SheetField {draft} field="held" />
   </div>
 </section>
-<section>
-  <h3>Before each press</h3>
+<section class="mb-3.5">
+  <h3 class="text-[1.0625rem] font-[650] mb-1">Before each press</h3>
   <div class="fields"><SheetField {draft} field="checks" /></div>
 </section>
-<section>
-  <h3>Focus</h3>
+<section class="mb-3.5">
+  <h3 class="text-[1.0625rem] font-[650] mb-1">Focus</h3>
   <div class="fields">
     <SheetField {draft} field="focus" />
     {#if fixed}
@@ -92,8 +92,8 @@
     <SheetField {draft} field="lenses" />
   </div>
 </section>
-<section>
-  <h3>Flash</h3>
+<section class="mb-3.5">
+  <h3 class="text-[1.0625rem] font-[650] mb-1">Flash</h3>
   <div class="fields">
     <SheetSelect
       {draft}
@@ -120,8 +120,8 @@
   </div>
 </section>
 {#if itself}
-  <section>
-    <h3>Its eye</h3>
+  <section class="mb-3.5">
+    <h3 class="text-[1.0625rem] font-[650] mb-1">Its eye</h3>
     <div class="fields">
       {#if asksLater('believes') && draft.has !== 'cine'}<SheetField {draft} field="believes" />{/if}
       {#if asksLater('lighten')}<SheetField {draft} field="lighten" />{/if}
@@ -156,8 +156,8 @@
     </div>
   </section>
 {/if}
-<section>
-  <h3>Finder and film</h3>
+<section class="mb-3.5">
+  <h3 class="text-[1.0625rem] font-[650] mb-1">Finder and film</h3>
   <div class="fields">
     <SheetField {draft} field="finderRight" />
     <SheetField {draft} field="finderUp" />
@@ -179,14 +179,3 @@
     {/if}
   </div>
 </section>
-
-<style>
-  section {
-    margin-bottom: 14px;
-  }
-  h3 {
-    font-size: 1.0625rem;
-    font-weight: 650;
-    margin-bottom: 4px;
-  }
-</style>

@@ -34,7 +34,7 @@
   const misfits = $derived(camera ? misfitsOf(camera, film) : []);
 </script>
 
-<div class="card" data-testid="preview">
+<div class="card grid grid-cols-[minmax(0,1fr)] gap-2 py-3.5 px-4" data-testid="preview">
   <p class="kicker">As it will answer, with {film.name} in the light on the ruler</p>
   {#if judged && camera}
     <p class="[font:650_1.375rem/1.15_var(--font-display)]">
@@ -44,12 +44,15 @@
       {sayVerdict(judged.shown)}: <b>{chanceInHundred(judged.shown.pUsable)}</b> in 100.
       {`${sayExposure(camera, judged.shown.exposure)}.`}
     </p>
-    <div class="reach">
+    <div class="reach relative">
       <Strips tone={judged.tone} contrast={current.light.contrast} {deltas} height="44px" />
-      <i style:left={percent(shareOf(WHOLE, current.light.lv))}></i>
+      <i
+        class="absolute top-[-5px] bottom-[-5px] w-[3px] bg-(--accent)"
+        style:left={percent(shareOf(WHOLE, current.light.lv))}
+      ></i>
     </div>
     <p class="soft">{`${sayReach(judged.reach)}.`}</p>
-    <div class="controls">
+    <div class="controls flex flex-wrap gap-y-3 gap-x-6">
       {#each movable as control (control.id)}
         <ControlView
           {control}
@@ -67,41 +70,16 @@
   {:else}
     <p>The answer comes back as soon as this can be read:</p>
     <ul>
-      {#each draft.wrong as fault, i (i)}<li>{fault.message}</li>{/each}
+      {#each draft.wrong as fault, i (i)}<li class="ml-[1.1em] [list-style:disc]">{fault.message}</li>{/each}
     </ul>
   {/if}
 </div>
 
 <style>
-  .card {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 8px;
-    padding: 14px 16px;
-  }
   .soft,
   li {
     color: var(--soft);
     font-size: 0.9375rem;
-  }
-  li {
-    margin-left: 1.1em;
-    list-style: disc;
-  }
-  .reach {
-    position: relative;
-  }
-  .reach i {
-    position: absolute;
-    top: -5px;
-    bottom: -5px;
-    width: 3px;
-    background: var(--accent);
-  }
-  .controls {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px 24px;
   }
   .controls > :global(fieldset) {
     flex: 1 1 14rem;

@@ -199,14 +199,8 @@
   {/key}
   <div class="fields">
     <button class="btn preset-filled-primary-700-300">{act}</button>
-    <a class="btn preset-outlined-surface-950-50" href="/kit">Back to Kit</a>
+    <a class="btn preset-outlined-surface-950-50 inline-grid place-content-center min-h-12" href="/kit"
+      >Back to Kit</a
+    >
   </div>
 </form>
-
-<style>
-  .preset-outlined-surface-950-50 {
-    display: inline-grid;
-    place-content: center;
-    min-height: 48px;
-  }
-</style>

@@ -39,11 +39,11 @@
       async ({ update }) =>
         update({ reset: false })}
   >
-    <input type="hidden" name="camera" value={camera.id} />
+    <input class="w-18" type="hidden" name="camera" value={camera.id} />
     <label for="{uid}-film">Load it with</label>
     <select
       id="{uid}-film"
-      class="select"
+      class="select max-w-60 pr-8.5"
       name="film"
       bind:value={() => film.id, (id: string) => (chosen = id)}
     >
@@ -57,7 +57,7 @@
     <label for="{uid}-frames">Frames</label>
     {#key film.id}
       <input
-        class="input"
+        class="input w-18"
         id="{uid}-frames"
         name="frames"
         inputmode="numeric"
@@ -65,10 +65,16 @@
       />
     {/key}
     <label for="{uid}-first">First frame’s number</label>
-    <input id="{uid}-first" class="input" name="first" inputmode="numeric" value={next?.firstNumber ?? 1} />
+    <input
+      id="{uid}-first"
+      class="input w-18"
+      name="first"
+      inputmode="numeric"
+      value={next?.firstNumber ?? 1}
+    />
     {#if next?.packFilter}
       <label class="flex items-center gap-2 min-h-11 [grid-column:1_/_-1]"
-        ><input type="checkbox" name="packFilter" value="yes" />
+        ><input class="w-18" type="checkbox" name="packFilter" value="yes" />
         {next.packFilter.name || 'The filter'} of {formatStops(next.packFilter.stops)} goes on this pack too</label
       >
     {/if}
@@ -92,14 +98,6 @@
     padding: 6px 10px;
     background: var(--well);
     border-left: 4px solid var(--accent);
-  }
-  select,
-  select {
-    max-width: 15rem;
-    padding-right: 34px;
-  }
-  input {
-    width: 4.5rem;
   }
   [role='alert'] {
     color: var(--accent);

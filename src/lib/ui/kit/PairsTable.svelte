@@ -102,9 +102,11 @@
   </Switch>
   <span role="status">{shown.length} of {pairs.length} pairs</span>
 </div>
-<table>
-  <thead>
-    <tr>
+<table class="w-full bg-(--sheet) border-[1.5px] border-(--line) max-[800px]:block">
+  <thead class="max-[800px]:block">
+    <tr
+      class="max-[800px]:flex max-[800px]:flex-wrap max-[800px]:gap-y-0 max-[800px]:gap-x-3 max-[800px]:py-2 max-[800px]:px-3 max-[800px]:border-b max-[800px]:border-b-(--line)"
+    >
       <SortHeader
         wide
         title="Chance"
@@ -120,41 +122,69 @@
           onsort={() => column?.toggleSorting()}
         />
       {/each}
-      <th scope="col">Set</th>
-      <th scope="col">In which light</th>
-      <th scope="col">What stands in the way</th>
-      <th scope="col">What would help most</th>
+      <th class="text-left font-semibold px-3 border-b-[1.5px] border-b-(--ink)" scope="col">Set</th>
+      <th class="text-left font-semibold px-3 border-b-[1.5px] border-b-(--ink)" scope="col"
+        >In which light</th
+      >
+      <th class="text-left font-semibold px-3 border-b-[1.5px] border-b-(--ink)" scope="col"
+        >What stands in the way</th
+      >
+      <th class="text-left font-semibold px-3 border-b-[1.5px] border-b-(--ink)" scope="col"
+        >What would help most</th
+      >
     </tr>
   </thead>
-  <tbody>
+  <tbody class="max-[800px]:block">
     {#each shown as pair, at (keyOf(pair))}
       {@const { camera, film, verdict } = pair}
       {@const group = groupOf(verdict.pUsable)}
       {#if byChance && (at === 0 || group !== groupOf(shown[at - 1]?.verdict.pUsable ?? 0))}
-        <tr class="group"><th colspan="7" scope="rowgroup">{group}</th></tr>
+        <tr
+          class="group max-[800px]:flex max-[800px]:flex-wrap max-[800px]:gap-y-0 max-[800px]:gap-x-3 max-[800px]:py-2 max-[800px]:px-3 max-[800px]:border-b max-[800px]:border-b-(--line)"
+          ><th
+            class="text-left font-semibold px-3 border-b-[1.5px] border-b-(--ink) max-[800px]:[flex-basis:100%]"
+            colspan="7"
+            scope="rowgroup">{group}</th
+          ></tr
+        >
       {/if}
       {@const answer = advice.answer(keyOf(pair))}
       {@const counts = fatesOf(verdict)}
-      <tr use:watch={keyOf(pair)}>
-        <td class="chance">
-          <b>{chanceInHundred(verdict.pUsable)}</b>
-          <span class="frames" aria-hidden="true">
-            {#each { length: FRAME_COUNT }, i}<i style:background={fill[fateAt(counts, i)]}></i>{/each}
+      <tr
+        class="max-[800px]:flex max-[800px]:flex-wrap max-[800px]:gap-y-0 max-[800px]:gap-x-3 max-[800px]:py-2 max-[800px]:px-3 max-[800px]:border-b max-[800px]:border-b-(--line)"
+        use:watch={keyOf(pair)}
+      >
+        <td
+          class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle] whitespace-nowrap max-[800px]:[flex-basis:100%]"
+        >
+          <b class="inline-block min-w-[1.6em] [font:650_1.375rem/1_var(--font-display)]"
+            >{chanceInHundred(verdict.pUsable)}</b
+          >
+          <span
+            class="frames inline-grid grid-cols-[repeat(10,6px)] gap-[1px] [vertical-align:1px]"
+            aria-hidden="true"
+          >
+            {#each { length: FRAME_COUNT }, i}<i
+                class="h-3 border border-(--ink)"
+                style:background={fill[fateAt(counts, i)]}
+              ></i>{/each}
           </span>
         </td>
-        <td>{camera.name}</td>
-        <td>{film.name}</td>
-        <td>{sayInstruction(camera, verdict.setting).join(' ')}</td>
-        <td class="min-w-30">
+        <td class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle]">{camera.name}</td>
+        <td class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle]">{film.name}</td>
+        <td class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle]"
+          >{sayInstruction(camera, verdict.setting).join(' ')}</td
+        >
+        <td class="min-w-30 py-2 px-3 border-b border-b-(--line) [vertical-align:middle]">
           {#if answer}<ReachBar likely={answer.likely} possible={answer.possible} lv={light.lv} />
             <small class="text-[0.8125rem] text-(--soft) whitespace-nowrap">{sayStretch(answer.likely)}</small
             >{/if}
         </td>
-        <td>
+        <td class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle]">
           {#if verdict.chance !== 'likely'}{sayVerdict(verdict)}, {sayError(verdict.deltaStops)}.{/if}
           {#each verdict.failures as failure (failure.condition)}{sayFailure(failure)}{/each}
         </td>
-        <td data-testid="best-remedy">
+        <td class="py-2 px-3 border-b border-b-(--line) [vertical-align:middle]" data-testid="best-remedy">
           {#if answer?.remedy}
             {sayRemedy(answer.remedy)}, to {chanceInHundred(answer.remedy.verdict.pUsable)}
           {/if}
@@ -165,57 +195,9 @@
 </table>
 
 <style>
-  table {
-    width: 100%;
-    background: var(--sheet);
-    border: 1.5px solid var(--line);
-  }
-  th {
-    text-align: left;
-    font-weight: 600;
-    padding: 0 12px;
-    border-bottom: 1.5px solid var(--ink);
-  }
-  td {
-    padding: 8px 12px;
-    border-bottom: 1px solid var(--line);
-    vertical-align: middle;
-  }
-  .chance {
-    white-space: nowrap;
-  }
-  .chance b {
-    display: inline-block;
-    min-width: 1.6em;
-    font: 650 1.375rem/1 var(--font-display);
-  }
-  .frames {
-    display: inline-grid;
-    grid-template-columns: repeat(10, 6px);
-    gap: 1px;
-    vertical-align: 1px;
-  }
-  .frames i {
-    height: 12px;
-    border: 1px solid var(--ink);
-  }
   @media (max-width: 800px) {
-    thead {
-      display: block;
-    }
     th:nth-child(n + 4) {
       display: none;
-    }
-    table,
-    tbody {
-      display: block;
-    }
-    tr {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 12px;
-      padding: 8px 12px;
-      border-bottom: 1px solid var(--line);
     }
     td,
     th {
@@ -228,10 +210,6 @@
     td:nth-child(n + 4) {
       flex-basis: 100%;
       font-size: 0.9375rem;
-    }
-    .chance,
-    .group th {
-      flex-basis: 100%;
     }
   }
   .group th {

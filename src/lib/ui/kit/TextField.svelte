@@ -20,7 +20,7 @@
   const uid = $props.id();
 </script>
 
-<div class:wide>
+<div class="grid gap-[3px] w-44 text-[0.9375rem]" class:wide>
   <label for="{uid}-field">{label}</label>
   <input
     id="{uid}-field"
@@ -38,12 +38,6 @@
 </div>
 
 <style>
-  div {
-    display: grid;
-    gap: 3px;
-    width: 11rem;
-    font-size: 0.9375rem;
-  }
   .wide {
     width: 23rem;
     max-width: 100%;

@@ -68,9 +68,11 @@
       than twenty in one.
     </p>
   {:else}
-    <p class="bias" data-testid="bias">
+    <p class="text-[1.1875rem]" data-testid="bias">
       <b class="inline-block first-letter:uppercase">{sayBias(says.camera)}</b>, from
-      <a href="/log?camera={encodeURIComponent(camera.id)}&verdict=judged&view=table"
+      <a
+        class="underline underline-offset-[3px]"
+        href="/log?camera={encodeURIComponent(camera.id)}&verdict=judged&view=table"
         >{says.frames} judged {says.frames === 1 ? 'frame' : 'frames'}</a
       >.
     </p>
@@ -137,13 +139,6 @@
 </section>
 
 <style>
-  .bias a {
-    text-decoration: underline;
-    text-underline-offset: 3px;
-  }
-  .bias {
-    font-size: 1.1875rem;
-  }
   .preset-filled-primary-700-300 {
     min-height: 48px;
     padding: 0 16px;

@@ -105,14 +105,18 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<section aria-label="Judge frame {frame.number}" data-seen={seen ? 'yes' : undefined}>
+<section
+  class="grid gap-2.5 p-3.5 content-start self-start bg-(--sheet) border-[1.5px] border-(--ink) rounded-[4px]"
+  aria-label="Judge frame {frame.number}"
+  data-seen={seen ? 'yes' : undefined}
+>
   <h2 class="[font:650_1.375rem/1.2_var(--font-display)]">
     Frame {frame.number}{frame.about.subject === '' ? '' : `: ${frame.about.subject}`}
   </h2>
-  <p class="marks">
+  <p class="[font:650_1.1875rem/1.3_var(--font-display)]">
     {frameMarks(frame)}
-    <span class="soft">{sayLightShort(frame.light)}</span>
-    {#if frame.note !== ''}<i>{frame.note}</i>{/if}
+    <span class="soft [font:400_0.9375rem_var(--font-body)] ml-2">{sayLightShort(frame.light)}</span>
+    {#if frame.note !== ''}<i class="[font:400_0.9375rem_var(--font-body)] ml-2">{frame.note}</i>{/if}
   </p>
   <Choice
     label="Judged on"
@@ -124,11 +128,15 @@
     onchoose={(value: string) => (on = value === 'negative' ? 'negative' : 'print')}
   />
   {#if scan}
-    <div class="scan">
+    <div class="flex flex-wrap gap-y-2.5 gap-x-4">
       <a href={scanPicture(scan, 'view')} target="_blank"
-        ><img src={scanPicture(scan, 'view')} alt="Scan {scan.name} of frame {frame.number}" /></a
+        ><img
+          class="max-h-65 max-w-full p-1.5 [background:#ffffff] border border-(--line)"
+          src={scanPicture(scan, 'view')}
+          alt="Scan {scan.name} of frame {frame.number}"
+        /></a
       >
-      <div>
+      <div class="flex-1 min-w-55 grid gap-2 content-start">
         {#if suggestion}
           <p>{saySuggestion(suggestion)}</p>
           <p class="soft">
@@ -162,9 +170,10 @@
         negative tells more.
       </p>
     {/if}
-    <div class="strip">
+    <div class="strip grid grid-cols-[repeat(auto-fit,minmax(88px,1fr))] gap-2">
       {#each TONES as stops, i (stops)}
         <button
+          class="p-0 [border:3px_solid_transparent] rounded-[4px] bg-transparent text-left cursor-pointer hover:[border-color:var(--line)]"
           type="button"
           aria-pressed={is({ kind: 'tone', stops })}
           aria-label="{i + 1}: {sayTone(stops)}"
@@ -193,7 +202,7 @@
     </p>
   {/if}
   {#if film.kind === 'negative-bw'}<GradeField {grade} ongrade={print} />{/if}
-  <div class="words" role="group" aria-label="Or in a word">
+  <div class="items-start flex flex-wrap gap-1.5" role="group" aria-label="Or in a word">
     {#each WORDS[on] as word, i (word)}
       <button
         type="button"
@@ -221,10 +230,11 @@
     >
   {/if}
   <fieldset class="flex flex-wrap gap-y-0.5 gap-x-4 [border:0] p-0">
-    <legend class="kicker">What else went wrong (tick before you judge)</legend>
+    <legend class="kicker mb-0.5">What else went wrong (tick before you judge)</legend>
     {#each FAULTS as fault (fault)}
       <label class="flex items-center gap-2 min-h-11">
         <input
+          class="w-5 h-5 [accent-color:var(--accent)]"
           type="checkbox"
           checked={faults.includes(fault)}
           onchange={(e) => toggle(fault, e.currentTarget.checked)}
@@ -236,75 +246,8 @@
 </section>
 
 <style>
-  section {
-    display: grid;
-    gap: 10px;
-    padding: 14px;
-    align-content: start;
-    align-self: start;
-    background: var(--sheet);
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
-  }
-  .marks {
-    font: 650 1.1875rem/1.3 var(--font-display);
-  }
-  .marks .soft,
-  .marks i {
-    font: 400 0.9375rem var(--font-body);
-    margin-left: 8px;
-  }
-  .strip {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(88px, 1fr));
-    gap: 8px;
-  }
-  .strip button {
-    padding: 0;
-    border: 3px solid transparent;
-    border-radius: 4px;
-    background: none;
-    text-align: left;
-    cursor: pointer;
-  }
-  .strip button:hover {
-    border-color: var(--line);
-  }
   [aria-pressed='true'] {
     border-color: var(--accent) !important;
     font-weight: 650;
-  }
-  .scan {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 16px;
-  }
-  .scan img {
-    max-height: 260px;
-    max-width: 100%;
-    padding: 6px;
-    background: #ffffff;
-    border: 1px solid var(--line);
-  }
-  .scan > div {
-    flex: 1;
-    min-width: 220px;
-    display: grid;
-    gap: 8px;
-    align-content: start;
-  }
-  .words {
-    align-items: start;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-  }
-  legend {
-    margin-bottom: 2px;
-  }
-  input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--accent);
   }
 </style>

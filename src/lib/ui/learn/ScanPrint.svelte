@@ -25,8 +25,8 @@
   );
 </script>
 
-<figure>
-  <svg viewBox="0 0 90 66" role="img" aria-label={label}>
+<figure class="flex-1 min-w-0 pt-1.5 px-1.5 pb-1 [background:#ffffff] border border-(--line)">
+  <svg class="block w-full [aspect-ratio:90_/_66]" viewBox="0 0 90 66" role="img" aria-label={label}>
     <filter id="{uid}-push" color-interpolation-filters="sRGB" x="0" y="0" width="1" height="1">
       <feComponentTransfer>
         <feFuncR type="table" tableValues={table} />
@@ -42,28 +42,5 @@
       filter="url(#{uid}-push)"
     />
   </svg>
-  <figcaption>{label}</figcaption>
+  <figcaption class="mt-1 text-center text-[0.8125rem] leading-[1.15] [color:#57534b]">{label}</figcaption>
 </figure>
-
-<style>
-  figure {
-    flex: 1;
-    min-width: 0;
-    padding: 6px 6px 4px;
-    background: #ffffff;
-    border: 1px solid var(--line);
-  }
-  svg {
-    display: block;
-    width: 100%;
-    aspect-ratio: 90 / 66;
-  }
-  figcaption {
-    margin-top: 4px;
-    text-align: center;
-    font-size: 0.8125rem;
-    line-height: 1.15;
-    /* the paper of a print is white in every look */
-    color: #57534b;
-  }
-</style>

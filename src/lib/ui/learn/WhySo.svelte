@@ -13,7 +13,9 @@
   <dl>
     {#each some as { numbers, came, causes } (numbers[0])}
       <dt class="mt-1.5 font-semibold"><b>{sayFrames(numbers)}:</b> {came}</dt>
-      {#each causes as cause (cause)}<dd>{cause}</dd>{/each}
+      {#each causes as cause (cause)}<dd class="pl-3.5 [text-indent:-14px] before:[content:'–_']">
+          {cause}
+        </dd>{/each}
     {/each}
   </dl>
 {/snippet}
@@ -30,13 +32,3 @@
     {/if}
   </section>
 {/if}
-
-<style>
-  dd {
-    padding-left: 14px;
-    text-indent: -14px;
-  }
-  dd::before {
-    content: '– ';
-  }
-</style>

@@ -63,16 +63,35 @@
   >
     {#each steps as step (step.clue)}
       {@const on = view?.school === step.school && view.clue === step.clue}
-      <label class:on>
-        <input type="radio" name="{uid}-clue" value={step.clue} checked={on} onchange={() => choose(step)} />
-        <span class="drawing" style:background-image={cluePicture(step)}></span>
-        <span class="edge">{wordsOf(step).edge}</span>
-        <span class="sky">{wordsOf(step).sky}</span>
+      <label
+        class="relative block border-[1.5px] border-(--line) rounded-[4px] bg-(--sheet) cursor-pointer pb-[5px] hover:[border-color:var(--ink)]"
+        class:on
+      >
+        <input
+          class="absolute inset-0 [appearance:none] bg-transparent border-0 [outline:none] cursor-pointer"
+          type="radio"
+          name="{uid}-clue"
+          value={step.clue}
+          checked={on}
+          onchange={() => choose(step)}
+        />
+        <span
+          class="drawing block h-12.5 rounded-[2.5px_2.5px_0_0] [background:center_/_cover] border-b-[1.5px] border-b-(--line) mb-1 max-[900px]:h-9.5"
+          style:background-image={cluePicture(step)}
+        ></span>
+        <span
+          class="block py-0 px-2 leading-[1.2] font-[650] text-[0.9375rem] max-[900px]:py-0 max-[900px]:px-[5px] max-[900px]:text-[0.875rem]"
+          >{wordsOf(step).edge}</span
+        >
+        <span
+          class="block py-0 px-2 leading-[1.2] text-(--soft) text-[0.8125rem] max-[900px]:py-0 max-[900px]:px-[5px] max-[900px]:hidden"
+          >{wordsOf(step).sky}</span
+        >
       </label>
     {/each}
   </div>
 </fieldset>
-<div class="modifiers">
+<div class="grid grid-cols-[1fr_1fr] gap-1.5 mt-2">
   <button
     type="button"
     class="chip"
@@ -105,26 +124,6 @@
   </p>{/if}
 
 <style>
-  .modifiers {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 6px;
-  }
-  .modifiers {
-    margin-top: 8px;
-  }
-  label {
-    position: relative;
-    display: block;
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-    background: var(--sheet);
-    cursor: pointer;
-    padding-bottom: 5px;
-  }
-  label:hover {
-    border-color: var(--ink);
-  }
   label.on {
     border-color: var(--ink);
   }
@@ -141,54 +140,7 @@
     outline: 3px solid var(--ink);
     outline-offset: 2px;
   }
-  input {
-    position: absolute;
-    inset: 0;
-    /* there to be pressed and spoken of, not to be seen */
-    appearance: none;
-    background: none;
-    border: 0;
-    outline: none;
-    cursor: pointer;
-  }
-  .drawing {
-    display: block;
-    height: 50px;
-    border-radius: 2.5px 2.5px 0 0;
-    background: center / cover;
-    border-bottom: 1.5px solid var(--line);
-    margin-bottom: 4px;
-  }
   label.on .drawing {
     border-color: var(--ink);
-  }
-  .edge,
-  .sky {
-    display: block;
-    padding: 0 8px;
-    line-height: 1.2;
-  }
-  .edge {
-    font-weight: 650;
-    font-size: 0.9375rem;
-  }
-  .sky {
-    color: var(--soft);
-    font-size: 0.8125rem;
-  }
-  @media (max-width: 900px) {
-    .drawing {
-      height: 38px;
-    }
-    .edge,
-    .sky {
-      padding: 0 5px;
-    }
-    .edge {
-      font-size: 0.875rem;
-    }
-    .sky {
-      display: none;
-    }
   }
 </style>

@@ -22,14 +22,17 @@
   {#each toldOf(recent) as entry (entry.frame.id)}
     {@const { frame } = entry}
     <button
+      class="flex justify-between gap-2.5 w-full min-h-12 py-1.5 px-2 text-left leading-[1.25] border-b border-b-(--line) cursor-pointer hover:bg-(--well)"
       type="button"
       aria-pressed={light.way.kind === 'frame' && light.way.frameId === frame.id}
       onclick={() => onlight(choiceFromFrame({ id: frame.id, light: entry.light }, label(entry)))}
     >
       <span>
-        <b>{frame.note === '' ? label(entry) : frame.note}</b>
-        <span class="soft">{label(entry)}, {sayWhen(frame.takenAt)}. {sayWay(entry.light.way)}</span>
-        {#if hint(frame) !== ''}<i>{hint(frame)}</i>{/if}
+        <b class="block">{frame.note === '' ? label(entry) : frame.note}</b>
+        <span class="soft block text-[0.8125rem]"
+          >{label(entry)}, {sayWhen(frame.takenAt)}. {sayWay(entry.light.way)}</span
+        >
+        {#if hint(frame) !== ''}<i class="block text-[0.8125rem]">{hint(frame)}</i>{/if}
       </span>
       <span class="[font:650_1.125rem_var(--font-display)]">{formatLv(entry.light.lv)}</span>
     </button>
@@ -39,35 +42,11 @@
 </div>
 
 <style>
-  button {
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
-    width: 100%;
-    min-height: 48px;
-    padding: 6px 8px;
-    text-align: left;
-    line-height: 1.25;
-    border-bottom: 1px solid var(--line);
-    cursor: pointer;
-  }
-  button:hover {
-    background: var(--well);
-  }
   button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);
   }
   button[aria-pressed='true'] .soft {
     color: inherit;
-  }
-  b,
-  .soft,
-  i {
-    display: block;
-  }
-  .soft,
-  i {
-    font-size: 0.8125rem;
   }
 </style>

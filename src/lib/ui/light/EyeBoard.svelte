@@ -85,7 +85,7 @@
 </script>
 
 <div class="board grid gap-1">
-  <label class="kicker" for="{uid}-scene">A scene like this</label>
+  <label class="kicker mt-1.5" for="{uid}-scene">A scene like this</label>
   <select
     id="{uid}-scene"
     class="select"
@@ -136,7 +136,7 @@
       stroke-dasharray="5 3"
     />
     <g
-      class="handle"
+      class="[cursor:grab] focus-visible:[outline:3px_solid_var(--ink)]"
       transform="translate({board.eye.x * SIZE} {board.eye.y * SIZE})"
       role="slider"
       tabindex="0"
@@ -154,7 +154,7 @@
     </g>
   </svg>
   <p class="soft">Solid: the film’s frame. Dashed: what the eye sees; drag its middle.</p>
-  <label class="kicker" for="{uid}-patch">Change a patch</label>
+  <label class="kicker mt-1.5" for="{uid}-patch">Change a patch</label>
   <select id="{uid}-patch" class="select" bind:value={patchId}>
     {#each board.patches as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
   </select>
@@ -218,15 +218,6 @@
 </div>
 
 <style>
-  .kicker {
-    margin-top: 6px;
-  }
-  .handle {
-    cursor: grab;
-  }
-  .handle:focus-visible {
-    outline: 3px solid var(--ink);
-  }
   input[type='range'] {
     width: 100%;
     min-height: 44px;

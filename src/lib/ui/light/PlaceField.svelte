@@ -86,35 +86,21 @@
   </div>
 {/if}
 {#if found.length > 0}
-  <ul aria-label="Places found">
+  <ul
+    class="max-h-55 [overflow-y:auto] border-[1.5px] border-(--line) rounded-[4px]"
+    aria-label="Places found"
+  >
     {#each found as entry (`${entry.latitude} ${entry.longitude} ${entry.name}`)}
       {@const { name, latitude, longitude, zone, country } = entry}
       <li>
-        <button type="button" onclick={() => take({ name, latitude, longitude, zone })}>
+        <button
+          class="w-full min-h-11 py-0 px-2.5 text-left border-b border-b-(--line) bg-(--sheet) cursor-pointer hover:bg-(--well)"
+          type="button"
+          onclick={() => take({ name, latitude, longitude, zone })}
+        >
           <b>{name}</b>, {country}
         </button>
       </li>
     {/each}
   </ul>
 {/if}
-
-<style>
-  ul {
-    max-height: 220px;
-    overflow-y: auto;
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-  }
-  ul button {
-    width: 100%;
-    min-height: 44px;
-    padding: 0 10px;
-    text-align: left;
-    border-bottom: 1px solid var(--line);
-    background: var(--sheet);
-    cursor: pointer;
-  }
-  ul button:hover {
-    background: var(--well);
-  }
-</style>

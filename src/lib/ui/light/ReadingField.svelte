@@ -71,7 +71,7 @@
 </script>
 
 <div class="grid gap-1">
-  <label class="kicker" for="{uid}-field">What the meter says</label>
+  <label class="kicker mt-1.5" for="{uid}-field">What the meter says</label>
   <input
     id="{uid}-field"
     class="input"
@@ -90,7 +90,7 @@
     {#if reading?.ok === true}
       {sayReading(reading.value)}
       {#if otherLv !== null}
-        <button type="button" onclick={() => meanSeconds(otherLv)}>
+        <button class="min-h-11 underline cursor-pointer" type="button" onclick={() => meanSeconds(otherLv)}>
           {reading.value.kind === 'pair'
             ? `Whole seconds? Then LV ${formatLv(otherLv)}`
             : `Was the comma or point meant the other way? Then LV ${formatLv(otherLv)}`}
@@ -102,7 +102,7 @@
       An aperture and a time, EV, lux, fc or cd/m². ISO 100 unless you say at 400.
     {/if}
   </p>
-  <label class="kicker" for="{uid}-of">What it measured</label>
+  <label class="kicker mt-1.5" for="{uid}-of">What it measured</label>
   <select
     id="{uid}-of"
     class="select"
@@ -117,7 +117,7 @@
     </p>
   {/if}
   {#if meters.length > 0}
-    <label class="kicker" for="{uid}-meter">With which meter</label>
+    <label class="kicker mt-1.5" for="{uid}-meter">With which meter</label>
     <select
       id="{uid}-meter"
       class="select"
@@ -129,7 +129,7 @@
     </select>
   {/if}
   <TwoReadings {light} {oncontrast} />
-  <p class="kicker">Where did you hold it?</p>
+  <p class="kicker mt-1.5">Where did you hold it?</p>
   <div class="grid [grid-template-columns:1fr_1fr] gap-1.5">
     <button
       type="button"
@@ -150,9 +150,6 @@
 </div>
 
 <style>
-  .kicker {
-    margin-top: 6px;
-  }
   p:not(.kicker) {
     min-height: 1.35em;
     font-size: 0.875rem;
@@ -161,10 +158,5 @@
   p.wrong {
     color: var(--accent);
     font-weight: 600;
-  }
-  p button {
-    min-height: 44px;
-    text-decoration: underline;
-    cursor: pointer;
   }
 </style>

@@ -19,11 +19,12 @@
 
 <label class="kicker" for="{uid}-words">What kind of place is it?</label>
 <input id="{uid}-words" class="input" type="search" placeholder="street, stage, moon …" bind:value={words} />
-<div class="scenes" role="group" aria-label="Named scenes">
+<div class="max-h-72.5 [overflow-y:auto] mt-1.5 p-0.5" role="group" aria-label="Named scenes">
   {#each groups as { group, scenes } (group)}
-    <p class="kicker">{GROUP_WORDS[group]}</p>
+    <p class="kicker mt-1.5">{GROUP_WORDS[group]}</p>
     {#each scenes as scene (scene.id)}
       <button
+        class="flex justify-between items-center gap-2.5 w-full min-h-11 py-0.5 px-2 text-left leading-[1.2] border-b border-b-(--line) cursor-pointer hover:bg-(--well)"
         type="button"
         aria-pressed={told && light.way.kind === 'scene' && light.way.scene === scene.id}
         onclick={() => onlight(choiceFromScene(scene))}
@@ -41,31 +42,6 @@
 </p>
 
 <style>
-  .scenes {
-    max-height: 290px;
-    overflow-y: auto;
-    margin-top: 6px;
-    padding: 2px;
-  }
-  .scenes .kicker {
-    margin-top: 6px;
-  }
-  button {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 10px;
-    width: 100%;
-    min-height: 44px;
-    padding: 2px 8px;
-    text-align: left;
-    line-height: 1.2;
-    border-bottom: 1px solid var(--line);
-    cursor: pointer;
-  }
-  button:hover {
-    background: var(--well);
-  }
   button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);

@@ -59,7 +59,7 @@
   {#if draft.place}
     <div class="grid [grid-template-columns:1.3fr_0.9fr_auto] gap-1.5 items-end">
       <span>
-        <label class="kicker" for="{uid}-date">Day</label>
+        <label class="kicker mt-1.5" for="{uid}-date">Day</label>
         <input
           id="{uid}-date"
           class="input"
@@ -69,7 +69,7 @@
         />
       </span>
       <span>
-        <label class="kicker" for="{uid}-time">Time there</label>
+        <label class="kicker mt-1.5" for="{uid}-time">Time there</label>
         <input
           id="{uid}-time"
           class="input"
@@ -84,7 +84,7 @@
       {draft.trouble}
     </p>
     {#if draft.choices}
-      <div class="pair">
+      <div class="grid grid-cols-[repeat(auto-fit,minmax(70px,1fr))] gap-1.5">
         <button
           type="button"
           class="chip"
@@ -99,8 +99,8 @@
         >
       </div>
     {/if}
-    <p class="kicker">The sky</p>
-    <div class="three">
+    <p class="kicker mt-1.5">The sky</p>
+    <div class="grid grid-cols-[repeat(auto-fit,minmax(70px,1fr))] gap-1.5">
       {#each TOLD_SKIES as sky (sky)}
         <button type="button" class="chip" aria-pressed={draft.sky === sky} onclick={() => (draft.sky = sky)}
           >{skyName(sky)}</button
@@ -112,38 +112,58 @@
         This program knows no weather: the light is a band over all skies until you say.
       </p>
     {/if}
-    <label class="kicker" for="{uid}-facing">The subject is</label>
+    <label class="kicker mt-1.5" for="{uid}-facing">The subject is</label>
     <select id="{uid}-facing" class="select" bind:value={draft.facing}>
       {#each FACINGS as facing (facing)}<option value={facing}>{FACING_WORDS[facing]}</option>{/each}
     </select>
-    <label class="kicker" for="{uid}-ground">On</label>
+    <label class="kicker mt-1.5" for="{uid}-ground">On</label>
     <select id="{uid}-ground" class="select" bind:value={draft.ground}>
       {#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
     </select>
     {#if draft.course.length > 0}
       <table class="mt-1 w-full">
-        <caption class="kicker">How the light goes on</caption>
-        <thead class="sr-only"><tr><th scope="col">Time</th><th scope="col">LV</th><td></td></tr></thead>
+        <caption class="kicker mt-1.5 text-left">How the light goes on</caption>
+        <thead class="sr-only"
+          ><tr
+            ><th
+              class="font-normal text-left pt-[1px] pr-2 pb-[1px] text-[0.9375rem] leading-[1.25] whitespace-nowrap"
+              scope="col">Time</th
+            ><th
+              class="font-normal text-left pt-[1px] pr-2 pb-[1px] text-[0.9375rem] leading-[1.25] whitespace-nowrap"
+              scope="col">LV</th
+            ><td
+              class="font-normal text-left pt-[1px] pr-2 pb-[1px] text-[0.9375rem] leading-[1.25] whitespace-nowrap"
+            ></td></tr
+          ></thead
+        >
         <tbody>
           {#each draft.course as point (point.ms)}
             <tr>
-              <th scope="row">{timeText(point.ms, zone)}</th>
+              <th
+                class="font-normal text-left pt-[1px] pr-2 pb-[1px] text-[0.9375rem] leading-[1.25] whitespace-nowrap"
+                scope="row">{timeText(point.ms, zone)}</th
+              >
               <td
+                class="font-normal text-left pt-[1px] pr-2 pb-[1px] text-[0.9375rem] leading-[1.25] whitespace-nowrap"
                 >{formatLv(point.lv)}
                 <span class="text-(--soft) text-[0.875rem]">± {formatThirds(point.sdStops)}</span></td
               >
-              <td class="bar"
+              <td
+                class="bar font-normal text-left text-[0.9375rem] leading-[1.25] whitespace-nowrap w-full relative"
                 ><i
-                  class="band"
+                  class="band absolute top-1 h-[9px] bg-(--line)"
                   style:left={percent(shareOf(WHOLE, point.lv - point.sdStops))}
                   style:width={percent((2 * point.sdStops) / (WHOLE.to - WHOLE.from))}
-                ></i><i class="mean" style:left={percent(shareOf(WHOLE, point.lv))}></i></td
+                ></i><i
+                  class="absolute top-[1px] h-[15px] bg-(--ink) w-[2.5px]"
+                  style:left={percent(shareOf(WHOLE, point.lv))}
+                ></i></td
               >
             </tr>
           {/each}
         </tbody>
       </table>
-      <label class="kicker" for="{uid}-passes">When does it pass LV</label>
+      <label class="kicker mt-1.5" for="{uid}-passes">When does it pass LV</label>
       <input
         id="{uid}-passes"
         class="input w-[5rem]"
@@ -176,46 +196,3 @@
     </p>
   {/if}
 </div>
-
-<style>
-  .kicker {
-    margin-top: 6px;
-  }
-  .pair,
-  .three {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(70px, 1fr));
-    gap: 6px;
-  }
-  caption {
-    text-align: left;
-  }
-  th,
-  td {
-    font-weight: 400;
-    text-align: left;
-    padding: 1px 8px 1px 0;
-    font-size: 0.9375rem;
-    line-height: 1.25;
-    white-space: nowrap;
-  }
-  .bar {
-    width: 100%;
-    padding: 0;
-  }
-  .bar {
-    position: relative;
-  }
-  .bar i {
-    position: absolute;
-    top: 4px;
-    height: 9px;
-    background: var(--line);
-  }
-  .bar .mean {
-    top: 1px;
-    width: 2.5px;
-    height: 15px;
-    background: var(--ink);
-  }
-</style>

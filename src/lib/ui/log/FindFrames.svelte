@@ -37,7 +37,13 @@
   const lv = (value: number | null): string => (value === null ? '' : String(value));
 </script>
 
-<form method="get" action="/log" data-sveltekit-keepfocus data-sveltekit-noscroll>
+<form
+  class="flex flex-wrap gap-y-2.5 gap-x-3.5 items-start p-3 mb-3 bg-(--sheet) border-[1.5px] border-(--line) rounded-[4px]"
+  method="get"
+  action="/log"
+  data-sveltekit-keepfocus
+  data-sveltekit-noscroll
+>
   <input type="hidden" name="view" value={view} />
   <TextField name="words" label="Words written of it" value={filter.words} fault="" wide />
   <SelectField name="camera" label="Camera" value={filter.cameraId ?? ''} options={[any, ...cameras]} />
@@ -86,22 +92,5 @@
       {#each problems as problem, i (i)}<p>{problem}</p>{/each}
     </div>
   {/if}
-  <button class="btn preset-filled-primary-700-300">Look</button>
+  <button class="btn preset-filled-primary-700-300 mt-5.5">Look</button>
 </form>
-
-<style>
-  form {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 14px;
-    align-items: start;
-    padding: 12px;
-    margin-bottom: 12px;
-    background: var(--sheet);
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-  }
-  .preset-filled-primary-700-300 {
-    margin-top: 22px;
-  }
-</style>

@@ -143,7 +143,10 @@
     />
   {:else}
     <div class="grid gap-0.5 [align-content:start] text-[0.9375rem]">
-      <p class="marks"><b>{frame.number}</b> {frameMarks(frame)}</p>
+      <p class="[font:650_1.1875rem/1.2_var(--font-display)]">
+        <b class="mr-1.5">{frame.number}</b>
+        {frameMarks(frame)}
+      </p>
       {#if named && taken}<p>{taken.film.name} in {taken.camera.name}</p>{/if}
       <p>{sayLightShort(frame.light)}</p>
       {#if frame.expected}
@@ -226,12 +229,6 @@
     content-visibility: auto;
     contain-intrinsic-size: auto 220px;
     break-inside: avoid;
-  }
-  .marks {
-    font: 650 1.1875rem/1.2 var(--font-display);
-  }
-  .marks b {
-    margin-right: 6px;
   }
   @media print {
     article {

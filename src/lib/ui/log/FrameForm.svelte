@@ -151,7 +151,8 @@
     {#each SUPPORTS as support (support)}<option value={support}>{SUPPORT_WORDS[support]}</option>{/each}
   </select>
   <label for="{uid}-note">Note</label>
-  <textarea id="{uid}-note" class="textarea" rows="3" maxlength="2000" bind:value={draft.note}></textarea>
+  <textarea id="{uid}-note" class="textarea py-1.5" rows="3" maxlength="2000" bind:value={draft.note}
+  ></textarea>
   <FrameField
     id="{uid}-subject"
     label="Subject"
@@ -215,9 +216,3 @@
     </div>
   {/if}
 </form>
-
-<style>
-  textarea {
-    padding-block: 6px;
-  }
-</style>

@@ -43,6 +43,7 @@
     >Drop scans here, one or forty, or choose them</label
   >
   <input
+    class="min-h-11 py-2 px-0 max-w-full"
     id="{uid}-files"
     type="file"
     multiple
@@ -93,11 +94,6 @@
   .over {
     border-color: var(--accent);
     background: var(--well);
-  }
-  input {
-    min-height: 44px;
-    padding: 8px 0;
-    max-width: 100%;
   }
   input::file-selector-button {
     min-height: 44px;

@@ -15,7 +15,9 @@
         <b>{pair.camera.name}</b> with {pair.film.name}
         <span class="block text-(--soft)">{pair.framesLeft} left</span>
       </span>
-      <a class="chip" href="/shoot?load={encodeURIComponent(pair.loadId)}"
+      <a
+        class="chip [flex:none] inline-grid place-content-center min-h-11"
+        href="/shoot?load={encodeURIComponent(pair.loadId)}"
         >{pair.loadId === inUse ? 'In use' : 'Use this camera'}</a
       >
     </li>
@@ -23,12 +25,6 @@
 </ul>
 
 <style>
-  .chip {
-    flex: none;
-    display: inline-grid;
-    place-content: center;
-    min-height: 44px;
-  }
   [aria-current] {
     border-left: 4px solid var(--accent);
     padding-left: 8px;

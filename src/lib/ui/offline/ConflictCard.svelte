@@ -26,17 +26,17 @@
     <p>{sayConflict(item.conflict, cameraOfAction(action, carried))}</p>
     {#if theirs}<p class="soft">There: {sayWords(theirs)}, {sayWhen(theirs.takenAt)}</p>{/if}
   </div>
-  <div class="acts">
+  <div class="acts [grid-column:1_/_-1] flex flex-wrap gap-2">
     {#if insist}
       <button
         type="button"
-        class="btn preset-filled-primary-700-300"
+        class="btn preset-filled-primary-700-300 min-h-12 py-0 px-4"
         onclick={() => void offline.insist(item.change.key)}>{insist}</button
       >
     {/if}
     <button
       type="button"
-      class="btn preset-outlined-surface-950-50"
+      class="btn preset-outlined-surface-950-50 min-h-12 py-0 px-4"
       onclick={() => void offline.leaveOut(item.change.key)}>{sayLeaveOut(action)}</button
     >
   </div>
@@ -46,15 +46,5 @@
   div + div:not(.acts) {
     border-left: 1.5px solid var(--line);
     padding-left: 14px;
-  }
-  .acts {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-  }
-  .acts button {
-    min-height: 48px;
-    padding: 0 16px;
   }
 </style>

@@ -12,22 +12,18 @@
   const calls = $derived(offline.counts.asked > 0 || offline.signedOut || offline.refusal !== '');
 </script>
 
-<a {href} class:calls aria-label="Offline: {words}" data-testid="offline">
+<a
+  class="flex items-center gap-1.5 min-h-11 px-1 text-[0.9375rem] text-(--soft) whitespace-nowrap"
+  {href}
+  class:calls
+  aria-label="Offline: {words}"
+  data-testid="offline"
+>
   <Icon size={18} aria-hidden="true" />
   <span role="status">{words}</span>
 </a>
 
 <style>
-  a {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    min-height: 44px;
-    padding: 0 4px;
-    font-size: 0.9375rem;
-    color: var(--soft);
-    white-space: nowrap;
-  }
   .calls {
     color: var(--accent);
     font-weight: 650;

@@ -38,10 +38,12 @@
   }
 </script>
 
-<section aria-label="The queue">
-  {#if offline.notKept !== ''}<p class="trouble" role="alert">{offline.notKept}</p>{/if}
+<section class="grid gap-3 content-start" aria-label="The queue">
+  {#if offline.notKept !== ''}<p class="py-2 px-3 border-l-4 border-l-(--accent) bg-(--well)" role="alert">
+      {offline.notKept}
+    </p>{/if}
   {#if offline.refusal !== ''}
-    <p class="trouble" role="alert">
+    <p class="py-2 px-3 border-l-4 border-l-(--accent) bg-(--well)" role="alert">
       {offline.refusal}
       {#if offline.signedOut}<a class="underline" href="/enter?to=/offline">Sign in</a>{/if}
     </p>
@@ -51,9 +53,11 @@
   {/each}
   {#if waiting.length > 0}
     <h2>{waiting.length} {waiting.length === 1 ? 'waits' : 'wait'} to be sent</h2>
-    <ol>
+    <ol class="grid gap-1">
       {#each waiting as { change } (change.key)}
-        <li>
+        <li
+          class="flex flex-wrap justify-between items-center gap-y-0.5 gap-x-3.5 min-h-10 py-1 border-b border-b-(--line)"
+        >
           {sayAction(change.action, carried)}
           <span class="soft">{sayWhen(change.madeAt)}</span>
         </li>
@@ -70,9 +74,11 @@
   {#if left.length > 0}
     <details>
       <summary>{left.length} left out</summary>
-      <ul>
+      <ul class="grid gap-1">
         {#each left as { change } (change.key)}
-          <li>
+          <li
+            class="flex flex-wrap justify-between items-center gap-y-0.5 gap-x-3.5 min-h-10 py-1 border-b border-b-(--line)"
+          >
             {sayAction(change.action, carried)}
             <button type="button" class="chip" onclick={() => void offline.takeBack(change.key)}
               >Ask again</button
@@ -86,12 +92,12 @@
     </details>
   {/if}
   {#if offline.unreadable.length > 0}
-    <p class="trouble">
+    <p class="py-2 px-3 border-l-4 border-l-(--accent) bg-(--well)">
       {offline.unreadable.length} from another version of the program cannot be read here. They are kept; save them
       to a file.
     </p>
   {/if}
-  <div class="acts">
+  <div class="acts flex flex-wrap gap-2">
     {#if waiting.length > 0}
       <button
         type="button"
@@ -103,62 +109,25 @@
     {#if full}<button type="button" class="btn preset-outlined-surface-950-50" onclick={save}
         >Save to a file</button
       >{/if}
-    <label class="btn preset-outlined-surface-950-50 file">
+    <label
+      class="btn preset-outlined-surface-950-50 relative cursor-pointer focus-within:[outline:3px_solid_var(--accent)] focus-within:[outline-offset:2px]"
+    >
       Take a file in
-      <input type="file" accept=".json,application/json" onchange={(e) => void takeIn(e.currentTarget)} />
+      <input
+        class="absolute inset-0 opacity-[0] cursor-pointer"
+        type="file"
+        accept=".json,application/json"
+        onchange={(e) => void takeIn(e.currentTarget)}
+      />
     </label>
   </div>
 </section>
 
 <style>
-  section {
-    display: grid;
-    gap: 12px;
-    align-content: start;
-  }
-  ol,
-  ul {
-    display: grid;
-    gap: 4px;
-  }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 2px 14px;
-    min-height: 40px;
-    padding: 4px 0;
-    border-bottom: 1px solid var(--line);
-  }
-  .trouble {
-    padding: 8px 12px;
-    border-left: 4px solid var(--accent);
-    background: var(--well);
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-  }
   .acts > * {
     display: inline-grid;
     place-content: center;
     min-height: 44px;
     padding: 0 14px;
-  }
-  .file {
-    position: relative;
-    cursor: pointer;
-  }
-  .file input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-  .file:focus-within {
-    outline: 3px solid var(--accent);
-    outline-offset: 2px;
   }
 </style>

@@ -52,7 +52,7 @@
 </script>
 
 <div
-  class="touch relative overflow-hidden rounded-[4px]"
+  class="relative overflow-hidden rounded-[4px] [cursor:crosshair] [touch-action:manipulation]"
   data-testid="touch"
   onpointerdown={press}
   role="presentation"
@@ -81,10 +81,6 @@
 </div>
 
 <style>
-  .touch {
-    cursor: crosshair;
-    touch-action: manipulation;
-  }
   .spot {
     position: absolute;
     width: 26px;

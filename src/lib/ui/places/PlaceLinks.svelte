@@ -25,7 +25,7 @@
     {@const Icon = icon && ICONS[icon]}
     <a
       href="{path}{query}"
-      class="flex items-center justify-center gap-1.5"
+      class="flex items-center justify-center gap-1.5 min-h-13 min-w-11 pt-[3px] px-2 text-(--soft) [border-bottom:3px_solid_transparent] hover:text-(--ink)"
       aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}
       >{#if Icon}<Icon size={20} aria-hidden="true" />{/if}{name}</a
     >
@@ -33,16 +33,6 @@
 </nav>
 
 <style>
-  a {
-    min-height: 52px;
-    min-width: 44px;
-    padding: 3px 8px 0;
-    color: var(--soft);
-    border-bottom: 3px solid transparent;
-  }
-  a:hover {
-    color: var(--ink);
-  }
   a[aria-current] {
     color: var(--ink);
     font-weight: 650;

@@ -45,7 +45,7 @@
 </script>
 
 <svg
-  class="block h-[34px] w-full"
+  class="block h-[34px] w-full forced-colors:[forced-color-adjust:none] forced-colors:[--ink:CanvasText] forced-colors:[--accent:Highlight]"
   viewBox="0 0 {WIDTH} {TALL + 4}"
   preserveAspectRatio="none"
   shape-rendering="crispEdges"
@@ -71,41 +71,26 @@
   {/each}
   {#each windows as { from, to } (from.likelyMs)}
     {@const width = Math.max(3, x(to.likelyMs) - x(from.likelyMs))}
-    <rect class="open" x={x(from.likelyMs)} y="1" {width} height={TALL + 2} />
+    <rect
+      class="fill-none stroke-(--ink) stroke-[1.5px] [vector-effect:non-scaling-stroke]"
+      x={x(from.likelyMs)}
+      y="1"
+      {width}
+      height={TALL + 2}
+    />
     {#each [from, to] as edge, i (i)}
-      <path class="spread" d="M{x(edge.earliestMs)} {TALL / 2 + 2}H{x(edge.latestMs)}" />
+      <path
+        class="fill-none stroke-(--ink) stroke-[1.5px] [vector-effect:non-scaling-stroke] [stroke-dasharray:2_3]"
+        d="M{x(edge.earliestMs)} {TALL / 2 + 2}H{x(edge.latestMs)}"
+      />
     {/each}
   {/each}
-  {#each taken as ms (ms)}<path class="taken" d="M{x(ms)} {TALL / 2 - 4}v12" />{/each}
-  <path class="at" d="M{x(atMs)} 0V{TALL + 4}" />
+  {#each taken as ms (ms)}<path
+      class="stroke-(--accent) stroke-[5px] [vector-effect:non-scaling-stroke]"
+      d="M{x(ms)} {TALL / 2 - 4}v12"
+    />{/each}
+  <path
+    class="fill-none stroke-(--accent) stroke-[2.5px] [vector-effect:non-scaling-stroke]"
+    d="M{x(atMs)} 0V{TALL + 4}"
+  />
 </svg>
-
-<style>
-  .open,
-  .spread,
-  .at {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.5px;
-    vector-effect: non-scaling-stroke;
-  }
-  .taken {
-    stroke: var(--accent);
-    stroke-width: 5px;
-    vector-effect: non-scaling-stroke;
-  }
-  .spread {
-    stroke-dasharray: 2 3;
-  }
-  .at {
-    stroke: var(--accent);
-    stroke-width: 2.5px;
-  }
-  @media (forced-colors: active) {
-    svg {
-      forced-color-adjust: none;
-      --ink: CanvasText;
-      --accent: Highlight;
-    }
-  }
-</style>

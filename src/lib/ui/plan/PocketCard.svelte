@@ -30,12 +30,12 @@
 </script>
 
 <article class="card-{size}" data-testid="pocket-card">
-  <div class="side" data-testid="card-back">
-    <h2>{camera.name}: distances and seconds</h2>
+  <div class="side min-w-0 overflow-hidden py-[2mm] px-[2.5mm]" data-testid="card-back">
+    <h2 class="[font-size:inherit] font-bold mb-[0.5mm]">{camera.name}: distances and seconds</h2>
     {#if sharp.lines.length > 0}
       <p>
         Sharp at {sharp.at} –
-        {#each sharp.lines as line, i (i)}<span>{line}</span>
+        {#each sharp.lines as line, i (i)}<span class="inline-block mr-[2mm]">{line}</span>
         {/each}
       </p>
     {/if}
@@ -45,17 +45,29 @@
       </p>
     {/each}
     {#if some.length > 0}
-      <table>
+      <table class="w-full [border-collapse:collapse]">
         <thead
           ><tr
-            ><th>Set down, LV</th>{#each filters as name, i (i)}<th>{name}</th>{/each}</tr
+            ><th
+              class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+              >Set down, LV</th
+            >{#each filters as name, i (i)}<th
+                class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+                >{name}</th
+              >{/each}</tr
           ></thead
         >
         <tbody>
           {#each some as row (row.lv)}
             <tr>
-              <th scope="row">{row.lv}</th>
-              {#each row.seconds as verdict, i (i)}<td>{saySeconds(camera, verdict)}</td>{/each}
+              <th
+                class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+                scope="row">{row.lv}</th
+              >
+              {#each row.seconds as verdict, i (i)}<td
+                  class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000] whitespace-nowrap"
+                  >{saySeconds(camera, verdict)}</td
+                >{/each}
             </tr>
           {/each}
         </tbody>
@@ -63,33 +75,52 @@
     {/if}
     {#if checks.length > 0}
       <ul>
-        {#each checks as check (check)}<li>{check}</li>{/each}
+        {#each checks as check (check)}<li
+            class="inline before:[content:''] before:inline-block before:w-[0.7em] before:h-[0.7em] before:mr-[1mm] before:[border:0.2mm_solid_#000]"
+          >
+            {check}
+          </li>{/each}
       </ul>
     {/if}
   </div>
-  <div class="side" data-testid="card-front">
-    <h2>{camera.name} with {film.name}</h2>
-    <table>
+  <div class="side min-w-0 overflow-hidden py-[2mm] px-[2.5mm]" data-testid="card-front">
+    <h2 class="[font-size:inherit] font-bold mb-[0.5mm]">{camera.name} with {film.name}</h2>
+    <table class="w-full [border-collapse:collapse]">
       <thead
-        ><tr><th>Light</th><th>{front.head || 'Set'}</th><th><span class="sr-only">Chance</span></th></tr
+        ><tr
+          ><th
+            class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+            >Light</th
+          ><th
+            class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+            >{front.head || 'Set'}</th
+          ><th
+            class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+            ><span class="sr-only">Chance</span></th
+          ></tr
         ></thead
       >
       <tbody>
         {#each front.rows as { marks, also, sign }, i (i)}
           <tr>
-            <th scope="row"
-              >{lights[i]?.name}{size === 'a6' && lights[i]?.more ? `, ${lights[i].more}` : ''}</th
+            <th
+              class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000]"
+              scope="row">{lights[i]?.name}{size === 'a6' && lights[i]?.more ? `, ${lights[i].more}` : ''}</th
             >
             <td
-              >{#if marks !== ''}<b>{marks}</b>{/if}
+              class="pt-[0.1mm] pr-[1mm] pb-[0.1mm] font-normal text-left [vertical-align:top] [border-top:0.1mm_solid_#000] whitespace-nowrap"
+              >{#if marks !== ''}<b class="font-bold mr-[1mm]">{marks}</b>{/if}
               {also}</td
             >
-            <td class="sign">{sign}</td>
+            <td
+              class="py-[0.1mm] font-normal [vertical-align:top] [border-top:0.1mm_solid_#000] whitespace-nowrap text-right"
+              >{sign}</td
+            >
           </tr>
         {/each}
       </tbody>
     </table>
-    <p class="foot">● likely ○ as likely as not – hardly · in the hand unless it says so</p>
+    <p class="mt-[0.5mm]">● likely ○ as likely as not – hardly · in the hand unless it says so</p>
   </div>
 </article>
 
@@ -118,11 +149,6 @@
     font-size: 10pt;
     line-height: 1.25;
   }
-  .side {
-    min-width: 0;
-    overflow: hidden;
-    padding: 2mm 2.5mm;
-  }
   .card-a6 .side {
     padding: 5mm 6mm;
   }
@@ -130,62 +156,16 @@
   .side + .side {
     border-left: 0.2mm dashed #000;
   }
-  h2 {
-    font-size: inherit;
-    font-weight: 700;
-    margin-bottom: 0.5mm;
-  }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    padding: 0.1mm 1mm 0.1mm 0;
-    font-weight: 400;
-    text-align: left;
-    vertical-align: top;
-    border-top: 0.1mm solid #000;
-  }
   .card-a6 :is(th, td) {
     padding-block: 0.6mm;
   }
   tr:first-child > * {
     border-top: 0;
   }
-  b {
-    font-weight: 700;
-    margin-right: 1mm;
-  }
-  td {
-    white-space: nowrap;
-  }
   [data-testid='card-front'] td {
     white-space: normal;
   }
-  .sign {
-    padding-right: 0;
-    text-align: right;
-  }
-  p span {
-    display: inline-block;
-    margin-right: 2mm;
-  }
-  li {
-    display: inline;
-  }
-  li::before {
-    content: '';
-    display: inline-block;
-    width: 0.7em;
-    height: 0.7em;
-    margin-right: 1mm;
-    border: 0.2mm solid #000;
-  }
   .card-a6 li {
     display: block;
-  }
-  .foot {
-    margin-top: 0.5mm;
   }
 </style>

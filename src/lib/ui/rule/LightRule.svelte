@@ -83,9 +83,9 @@
   }
 </script>
 
-<section class="rule" aria-label="Light rule">
+<section class="rule [contain:layout_style] [--band:46px] px-7" aria-label="Light rule">
   <div
-    class="track"
+    class="track [container-type:inline-size] relative [cursor:ew-resize] [touch-action:pan-y] [user-select:none]"
     role="slider"
     tabindex="0"
     aria-label="Light now"
@@ -100,7 +100,7 @@
     onpointercancel={() => (held = null)}
     onkeydown={key}
   >
-    <div class="over apart">
+    <div class="over apart relative h-8.5">
       {#if reached}
         {#each reached.reach.possible as interval (interval.from)}
           {@const place = bracket(interval.from, interval.to)}
@@ -123,39 +123,30 @@
     {#if reached}
       <Strips tone={reached.tone} {contrast} {deltas} height="var(--band)" />
     {:else}
-      <div class="bare"></div>
+      <div class="h-(--band) border-[1.5px] border-(--ink) bg-(--well)"></div>
     {/if}
     <Scale {view} />
     <Marker {at} {spread} told={current.isTold} />
   </div>
-  <div class="foot">
+  <div
+    class="flex justify-between items-center gap-3 -mt-0.5 text-[0.9375rem] [@media(max-height:520px)]:hidden max-[640px]:-mt-1.5 max-[640px]:text-[0.875rem]"
+  >
     <p>
       {#if reached}{sayReach(reached.reach, apart)}{:else}Use a pair to see its reach.{/if}
     </p>
-    <button type="button" class="scope" aria-pressed={whole} onclick={() => (whole = !whole)}>
+    <button
+      type="button"
+      class="min-h-11 py-0 px-1 text-(--soft) underline underline-offset-[3px] whitespace-nowrap cursor-pointer"
+      aria-pressed={whole}
+      onclick={() => (whole = !whole)}
+    >
       {whole ? 'Around the light' : 'Whole scale'}
     </button>
   </div>
 </section>
 
 <style>
-  .rule {
-    contain: layout style;
-    --band: 46px;
-    padding: 0 28px;
-  }
   /* the marker moves by transform, in shares of the track: nothing has to be laid out or painted again */
-  .track {
-    container-type: inline-size;
-    position: relative;
-    cursor: ew-resize;
-    touch-action: pan-y;
-    user-select: none;
-  }
-  .over {
-    position: relative;
-    height: 34px;
-  }
   .over span {
     position: absolute;
     bottom: 4px;
@@ -184,45 +175,16 @@
     border: 2.5px dashed var(--accent) !important;
     border-bottom: 0 !important;
   }
-  .bare {
-    height: var(--band);
-    border: 1.5px solid var(--ink);
-    background: var(--well);
-  }
-  .foot {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 12px;
-    margin-top: -2px;
-    font-size: 0.9375rem;
-  }
-  .scope {
-    min-height: 44px;
-    padding: 0 4px;
-    color: var(--soft);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    white-space: nowrap;
-    cursor: pointer;
-  }
   /* little height: the words stand in the answer too */
   @media (max-height: 520px) {
     .rule {
       --band: 30px;
-    }
-    .foot {
-      display: none;
     }
   }
   @media (max-width: 640px) {
     .rule {
       --band: 34px;
       padding: 0 16px;
-    }
-    .foot {
-      margin-top: -6px;
-      font-size: 0.875rem;
     }
   }
 </style>

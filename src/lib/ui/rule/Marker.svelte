@@ -16,9 +16,13 @@
   const bell = $derived(600 * spread);
 </script>
 
-<div class="now" aria-hidden="true" style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}>
+<div
+  class="now absolute top-0 left-0 [will-change:transform] pointer-events-none"
+  aria-hidden="true"
+  style:transform={`translateX(${(at * 100).toFixed(3)}cqw)`}
+>
   {#if told}<svg
-      class="bell"
+      class="h-8.5 fill-(--accent) [fill-opacity:0.35]"
       viewBox="-3 0 6 1"
       preserveAspectRatio="none"
       style:left={`${-bell / 2}cqw`}
@@ -26,40 +30,16 @@
     >
       <path d="M-3 1C-1.500 1 -1 0 0 0S1.500 1 3 1Z" />
     </svg>
-    <i class="needle"></i>{/if}
-  <i class="knob" class:untold={!told}></i>
+    <i class="top-0.5 left-[-1.5px] w-[3px] h-[calc(34px_+_var(--band)_+_6px)] bg-(--accent)"></i>{/if}
+  <i
+    class="knob -left-2.5 w-5 h-5 rounded-[50%] bg-(--accent) border-[3px] border-(--paper)"
+    class:untold={!told}
+  ></i>
 </div>
 
 <style>
-  .now {
-    position: absolute;
-    top: 0;
-    left: 0;
-    will-change: transform;
-    pointer-events: none;
-  }
   .now > * {
     position: absolute;
-  }
-  .bell {
-    height: 34px;
-    fill: var(--accent);
-    fill-opacity: 0.35;
-  }
-  .needle {
-    top: 2px;
-    left: -1.5px;
-    width: 3px;
-    height: calc(34px + var(--band) + 6px);
-    background: var(--accent);
-  }
-  .knob {
-    left: -10px;
-    width: 20px;
-    height: 20px;
-    border-radius: 50%;
-    background: var(--accent);
-    border: 3px solid var(--paper);
   }
   .knob.untold {
     background: var(--paper);

@@ -18,60 +18,37 @@
   }
 </script>
 
-<div class="scale apart" aria-hidden="true" {@attach measured}>
+<!-- names are centred on a point without a transform of their own: the browser keeps an archive of every transform -->
+<div class="scale apart relative h-11.5 text-(--ink)" aria-hidden="true" {@attach measured}>
   {#each ticksOf(view) as tick (tick)}
-    <i style:left={percent(shareOf(view, tick))} class:long={tick % 2 === 0}></i>
+    <i
+      class="absolute top-0 w-[1.5px] h-[5px] ml-[-0.75px] bg-(--ink)"
+      style:left={percent(shareOf(view, tick))}
+      class:long={tick % 2 === 0}
+    ></i>
     {#if tick % 2 === 0 || view !== WHOLE}
-      <b style:left={percent(shareOf(view, tick))} class:odd={tick % 2 !== 0}
-        >{String(tick).replace('-', '−')}</b
+      <b
+        class="absolute top-[7px] flex w-0 justify-center whitespace-nowrap [font:500_0.8125rem/1.2_var(--font-body)] text-(--soft)"
+        style:left={percent(shareOf(view, tick))}
+        class:odd={tick % 2 !== 0}>{String(tick).replace('-', '−')}</b
       >
     {/if}
   {/each}
   {#each names as mark (mark.name)}
-    <span style:left={percent(shareOf(view, mark.lv))}>{mark.name}</span>
+    <span
+      class="absolute top-6 flex w-0 justify-center whitespace-nowrap text-[0.9375rem] leading-[1.2] max-[640px]:text-[0.8125rem]"
+      style:left={percent(shareOf(view, mark.lv))}>{mark.name}</span
+    >
   {/each}
 </div>
 
 <style>
-  .scale {
-    position: relative;
-    height: 46px;
-    color: var(--ink);
-  }
-  /* centred on a point without a transform of its own: the browser keeps an archive of every transform */
-  .scale > * {
-    position: absolute;
-    display: flex;
-    justify-content: center;
-    width: 0;
-    white-space: nowrap;
-  }
-  .scale i {
-    top: 0;
-    width: 1.5px;
-    height: 5px;
-    margin-left: -0.75px;
-    background: var(--ink);
-  }
   .scale i.long {
     height: 8px;
-  }
-  .scale b {
-    top: 7px;
-    font: 500 0.8125rem/1.2 var(--font-body);
-    color: var(--soft);
-  }
-  .scale span {
-    top: 24px;
-    font-size: 0.9375rem;
-    line-height: 1.2;
   }
   @media (max-width: 640px) {
     .scale .odd {
       display: none;
-    }
-    .scale span {
-      font-size: 0.8125rem;
     }
   }
 </style>

@@ -19,16 +19,12 @@
   const gradients = $derived(subjectTones(contrast).map((t) => stripGradient(tone, t, deltas)));
 </script>
 
-<div class="strips apart" style:height aria-hidden="true">
+<div
+  class="strips apart grid [grid-auto-rows:1fr] border-[1.5px] border-(--ink)"
+  style:height
+  aria-hidden="true"
+>
   {#each gradients as gradient, i (i)}
     <div style:background={gradient}></div>
   {/each}
 </div>
-
-<style>
-  .strips {
-    display: grid;
-    grid-auto-rows: 1fr;
-    border: 1.5px solid var(--ink);
-  }
-</style>

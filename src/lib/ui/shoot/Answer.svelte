@@ -15,82 +15,42 @@
   const reason = $derived(sayReason(judged.pair.film, judged.shown));
 </script>
 
-<div class="answer">
-  <div class="top">
-    <div class="set">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-2.5 max-[900px]:block">
+  <div class="flex justify-between items-start gap-5 max-[900px]:block">
+    <div class="flex-1 min-w-0 max-[900px]:mb-2">
       <p class="kicker">{current.picked === null ? `Set your ${camera.name}` : 'If you set it like this'}</p>
-      <p class="instruction" class:long={instruction.includes(BREAK)} data-testid="instruction">
+      <p
+        class="instruction flex flex-wrap gap-x-[0.3em] [font:650_1.8125rem/1.15_var(--font-display)] [letter-spacing:-0.01em] text-(--ink) max-[900px]:text-[1.625rem]"
+        class:long={instruction.includes(BREAK)}
+        data-testid="instruction"
+      >
         <!-- by place, not by words: a word that changes keeps its element -->
         {#each instruction.split(BREAK) as part, i (i)}
-          <span>{part}</span>
+          <span class="whitespace-nowrap">{part}</span>
         {/each}
       </p>
-      <p class="values" class:long={setsItself(camera)}>
+      <p class="values text-(--soft) mt-0.5" class:long={setsItself(camera)}>
         {sayExposure(camera, judged.shown.exposure, judged.shown.setting.overridden)}
       </p>
     </div>
     <Chance {judged} />
   </div>
-  <p class="reason" data-testid="reason">{reason[0]} {reason[1]}</p>
+  <p
+    class="reason text-[1.0625rem] max-[900px]:mt-1.5 max-[900px]:text-[1rem] max-[900px]:leading-[1.35]"
+    data-testid="reason"
+  >
+    {reason[0]}
+    {reason[1]}
+  </p>
 </div>
 
 <style>
-  .answer {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 10px;
-  }
-  .top {
-    display: flex;
-    justify-content: space-between;
-    align-items: flex-start;
-    gap: 20px;
-  }
-  .set {
-    flex: 1;
-    min-width: 0;
-  }
-  .instruction {
-    display: flex;
-    flex-wrap: wrap;
-    column-gap: 0.3em;
-    font: 650 1.8125rem/1.15 var(--font-display);
-    letter-spacing: -0.01em;
-    color: var(--ink);
-  }
-  .instruction span {
-    white-space: nowrap;
-  }
-  .values {
-    color: var(--soft);
-    margin-top: 2px;
-  }
-  .reason {
-    font-size: 1.0625rem;
-  }
   @media (max-width: 900px) {
     /* blocks, as they are laid out in one go; and room for two lines, so that a dragged light moves nothing below */
-    .answer,
-    .top {
-      display: block;
-    }
-    .set {
-      margin-bottom: 8px;
-    }
-    .reason {
-      margin-top: 6px;
-    }
     .instruction.long,
     .values.long,
     .reason {
       min-height: 2lh;
-    }
-    .instruction {
-      font-size: 1.625rem;
-    }
-    .reason {
-      font-size: 1rem;
-      line-height: 1.35;
     }
   }
 </style>

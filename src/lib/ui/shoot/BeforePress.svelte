@@ -49,7 +49,11 @@
 </script>
 
 {#if checks.length > 0}
-  <ul aria-label="Before you press" data-testid="checks">
+  <ul
+    class="grid gap-[3px] py-2 px-3 [border:1.5px_dashed_var(--ink)] rounded-[4px] text-[0.9375rem] leading-[1.3]"
+    aria-label="Before you press"
+    data-testid="checks"
+  >
     {#each checks as check (sayCheck(check))}<li class="flex gap-2">
         <label class="flex flex-1 cursor-pointer items-center gap-2.5 py-1.5">
           <input
@@ -69,26 +73,12 @@
   </ul>
 {/if}
 {#if told.length > 0}
-  <ul class="told" aria-label="Good to know" data-testid="told">
+  <ul
+    class="grid gap-[3px] text-[0.9375rem] leading-[1.3] text-(--soft)"
+    aria-label="Good to know"
+    data-testid="told"
+  >
     {#each told as fact (fact.told)}<li class="flex gap-2">{sayTold(fact)}</li>{/each}
   </ul>
 {/if}
 <Reminders camera={judged.pair.camera} />
-
-<style>
-  .told {
-    gap: 3px;
-    padding: 0;
-    border: 0;
-    color: var(--soft);
-  }
-  ul {
-    display: grid;
-    gap: 3px;
-    padding: 8px 12px;
-    border: 1.5px dashed var(--ink);
-    border-radius: 4px;
-    font-size: 0.9375rem;
-    line-height: 1.3;
-  }
-</style>

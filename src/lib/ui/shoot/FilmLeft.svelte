@@ -48,14 +48,6 @@
       <button type="button" class="chip" onclick={() => turn(pair.side === 1 ? 2 : 1)}>Next side</button>
     {/if}
     <button type="button" class="chip" onclick={finish}>Finish film</button>
-    <a class="chip" href="/kit">New film</a>
+    <a class="chip inline-grid place-content-center no-underline" href="/kit">New film</a>
   </div>
 </section>
-
-<style>
-  a {
-    display: inline-grid;
-    place-content: center;
-    text-decoration: none;
-  }
-</style>

@@ -99,7 +99,7 @@
   }
 </script>
 
-<section class="card" aria-label="Long exposure" data-testid="long-exposure">
+<section class="card grid gap-2 py-3 px-3.5" aria-label="Long exposure" data-testid="long-exposure">
   <p class="kicker">Held open by hand, {sayTime(wanted)}</p>
   {#if phase === 'idle'}
     <HoldOpen camera={judged.pair.camera} />
@@ -117,18 +117,20 @@
         />
       </div>
       <label class="flex items-center gap-2 min-h-11"
-        ><input type="checkbox" bind:checked={aloud} /> Speak the seconds</label
+        ><input class="w-5 h-5 [accent-color:var(--accent)]" type="checkbox" bind:checked={aloud} /> Speak the seconds</label
       >
     </div>
   {:else if phase === 'lead'}
-    <p class="big" role="timer">−{Math.ceil(-elapsed)}</p>
+    <p class="[font:650_4rem/1_var(--font-display)]" role="timer">−{Math.ceil(-elapsed)}</p>
     <p>Open when it reaches 0.</p>
     <button type="button" class="btn preset-outlined-surface-950-50" onclick={close}>Stop</button>
   {:else if phase === 'open'}
-    <p class="big" role="timer" data-testid="count">
-      {Math.floor(elapsed)} <span>of {sayTime(wanted)}</span>
+    <p class="[font:650_4rem/1_var(--font-display)]" role="timer" data-testid="count">
+      {Math.floor(elapsed)} <span class="text-[1.25rem] text-(--soft)">of {sayTime(wanted)}</span>
     </p>
-    <div class="bar" aria-hidden="true"><i style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i></div>
+    <div class="bar h-3.5 border-[1.5px] border-(--ink)" aria-hidden="true">
+      <i class="block h-full bg-(--accent)" style:width="{Math.min(100, (100 * elapsed) / wanted)}%"></i>
+    </div>
     <button type="button" class="btn preset-filled-primary-700-300" onclick={close} data-key="T">
       {elapsed >= wanted ? 'Close it now' : 'I closed it'}
     </button>
@@ -142,32 +144,3 @@
     The time shown comes from the clock. While the phone sleeps no beep is promised.
   </p>
 </section>
-
-<style>
-  section {
-    display: grid;
-    gap: 8px;
-    padding: 12px 14px;
-  }
-  input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--accent);
-  }
-  .big {
-    font: 650 4rem/1 var(--font-display);
-  }
-  .big span {
-    font-size: 1.25rem;
-    color: var(--soft);
-  }
-  .bar {
-    height: 14px;
-    border: 1.5px solid var(--ink);
-  }
-  .bar i {
-    display: block;
-    height: 100%;
-    background: var(--accent);
-  }
-</style>

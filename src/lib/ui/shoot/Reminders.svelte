@@ -41,10 +41,10 @@
   {#if open}
     <form class="grid gap-1 mt-2" onsubmit={add}>
       <label class="kicker" for="{uid}-line">Before each press of {camera.name}</label>
-      <span>
+      <span class="flex gap-2">
         <input
           id="{uid}-line"
-          class="input"
+          class="input flex-1 min-w-0"
           autocomplete="off"
           maxlength="60"
           bind:value={text}
@@ -71,14 +71,3 @@
     </form>
   {/if}
 </div>
-
-<style>
-  span {
-    display: flex;
-    gap: 8px;
-  }
-  span input {
-    flex: 1;
-    min-width: 0;
-  }
-</style>

@@ -20,56 +20,31 @@
   };
 </script>
 
-<div class="chance">
-  <p class="number" data-testid="chance"><b>{chanceInHundred(verdict.pUsable)}</b> <span>in 100</span></p>
-  <div class="rest">
-    <p class="verdict" data-testid="verdict">{sayVerdict(verdict)}</p>
-    <div class="frames" role="img" aria-label={words}>
+<div class="flex gap-4.5 items-start max-[640px]:gap-3.5">
+  <p class="[font-family:var(--font-display)] leading-[1] text-right" data-testid="chance">
+    <b class="block text-[3.5rem] font-[650] [letter-spacing:-0.02em] max-[640px]:text-[3.25rem]"
+      >{chanceInHundred(verdict.pUsable)}</b
+    > <span class="text-(--soft) text-[0.9375rem]">in 100</span>
+  </p>
+  <div class="w-49 max-[640px]:flex-1">
+    <p class="verdict font-[650] text-[1.0625rem] leading-[1.25]" data-testid="verdict">
+      {sayVerdict(verdict)}
+    </p>
+    <div
+      class="frames grid grid-cols-[repeat(10,1fr)] gap-[3px] w-47.5 mt-1.5 mx-0 mb-1 max-[640px]:w-full max-[640px]:max-w-55"
+      role="img"
+      aria-label={words}
+    >
       {#each fates.split(' ') as name, i (i)}
         {@const fate = FATES.find((f) => f === name) ?? 'good'}
         <i style:background-color={fill[fate]} class={fate}></i>
       {/each}
     </div>
-    <p class="words">{words}</p>
+    <p class="text-(--soft) text-[0.875rem] max-[640px]:hidden">{words}</p>
   </div>
 </div>
 
 <style>
-  .chance {
-    display: flex;
-    gap: 18px;
-    align-items: flex-start;
-  }
-  .number {
-    font-family: var(--font-display);
-    line-height: 1;
-    text-align: right;
-  }
-  .number b {
-    display: block;
-    font-size: 3.5rem;
-    font-weight: 650;
-    letter-spacing: -0.02em;
-  }
-  .number span {
-    color: var(--soft);
-    font-size: 0.9375rem;
-  }
-  .rest {
-    width: 196px;
-  }
-  .verdict {
-    font-weight: 650;
-    font-size: 1.0625rem;
-    line-height: 1.25;
-  }
-  .frames {
-    display: grid;
-    grid-template-columns: repeat(10, 1fr);
-    gap: 3px;
-    width: 190px;
-    margin: 6px 0 4px;
-  }
   i {
     height: 15px;
     border: 1.5px solid var(--ink);
@@ -94,27 +69,5 @@
   }
   .light {
     --strike: #191816;
-  }
-  .words {
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-  @media (max-width: 640px) {
-    .chance {
-      gap: 14px;
-    }
-    .rest {
-      flex: 1;
-    }
-    .number b {
-      font-size: 3.25rem;
-    }
-    .frames {
-      width: 100%;
-      max-width: 220px;
-    }
-    .words {
-      display: none;
-    }
   }
 </style>

@@ -66,6 +66,7 @@
   </div>
   {#each prints as step, i (i)}
     <button
+      class="p-0 cursor-pointer [text-align:inherit] hover:[outline:2px_solid_var(--ink)]"
       type="button"
       aria-label="Take {step.words}: {step.to}"
       onclick={() => (current.picked = step.setting.choice)}
@@ -84,14 +85,3 @@
     {`Aim ${formatStops(shown.aimStops)} ${shown.aimStops > 0 ? 'over: this film forgives over better than under' : 'under: this film keeps its highlights so'}.${Math.abs(aim) < AIM_WORTH ? ' You are there.' : ''}`}
   </p>
 {/if}
-
-<style>
-  button {
-    padding: 0;
-    cursor: pointer;
-    text-align: inherit;
-  }
-  button:hover {
-    outline: 2px solid var(--ink);
-  }
-</style>

@@ -12,41 +12,25 @@
 </script>
 
 <table class="w-full text-[0.9375rem]">
-  <caption class="kicker">Why: the sum in stops</caption>
+  <caption class="kicker text-left pb-0.5">Why: the sum in stops</caption>
   <tbody>
     {#each parts as term (term.term)}
       <tr>
-        <th scope="row">{termName(term.term, judged.pair.film, judged.shown)}</th>
-        <td>{formatSignedThirds(term.stops)}</td>
+        <th class="text-left font-normal py-[1.5px]" scope="row"
+          >{termName(term.term, judged.pair.film, judged.shown)}</th
+        >
+        <td class="text-right pl-3">{formatSignedThirds(term.stops)}</td>
       </tr>
     {/each}
   </tbody>
   <tfoot>
     <tr>
-      <th scope="row">{sayError(sum.totalStops)}</th>
-      <td>{formatSignedThirds(sum.totalStops)}</td>
+      <th class="border-t-[1.5px] border-t-(--ink) pt-[3px] pb-[1.5px] text-left font-bold" scope="row"
+        >{sayError(sum.totalStops)}</th
+      >
+      <td class="text-right pl-3 border-t-[1.5px] border-t-(--ink) font-bold pt-[3px]"
+        >{formatSignedThirds(sum.totalStops)}</td
+      >
     </tr>
   </tfoot>
 </table>
-
-<style>
-  caption {
-    text-align: left;
-    padding-bottom: 2px;
-  }
-  th {
-    text-align: left;
-    font-weight: 400;
-    padding: 1.5px 0;
-  }
-  td {
-    text-align: right;
-    padding-left: 12px;
-  }
-  tfoot th,
-  tfoot td {
-    border-top: 1.5px solid var(--ink);
-    font-weight: 700;
-    padding-top: 3px;
-  }
-</style>

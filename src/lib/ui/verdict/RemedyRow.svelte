@@ -26,22 +26,30 @@
 
 {#snippet words()}
   <span>
-    <b>{sayRemedy(remedy, adviser.clock)}</b>
+    <b class="font-[650]">{sayRemedy(remedy, adviser.clock)}</b>
     {sayRemedySetting(judged.pair.camera, remedy)}
   </span>
-  <span class="gain">
-    {#if remedy.gain > 0.005}<i>{now}&nbsp;to&nbsp;</i>{/if}<b>{chanceInHundred(remedy.verdict.pUsable)}</b>
+  <span class="gain whitespace-nowrap">
+    {#if remedy.gain > 0.005}<i class="[font-style:normal]">{now}&nbsp;to&nbsp;</i>{/if}<b class="font-[650]"
+      >{chanceInHundred(remedy.verdict.pUsable)}</b
+    >
   </span>
 {/snippet}
 <div class="remedy" data-testid="remedy" role="presentation" onpointerenter={point} onpointerleave={leave}>
   {#if isDoable(remedy)}
-    <button type="button" onclick={() => void adviser.take(remedy, judged)} onfocus={point} onblur={leave}
-      >{@render words()}</button
+    <button
+      class="cursor-pointer"
+      type="button"
+      onclick={() => void adviser.take(remedy, judged)}
+      onfocus={point}
+      onblur={leave}>{@render words()}</button
     >
   {:else if remedy.steps.some((s) => s.kind === 'film')}
-    <a href="/kit">{@render words()}</a>
+    <a class="text-inherit" href="/kit">{@render words()}</a>
   {:else if remedy.steps[0]?.kind === 'test'}
-    <a href="/log/judge?film={encodeURIComponent(judged.pair.loadId)}">{@render words()}</a>
+    <a class="text-inherit" href="/log/judge?film={encodeURIComponent(judged.pair.loadId)}"
+      >{@render words()}</a
+    >
   {:else}
     <p>{@render words()}</p>
   {/if}
@@ -59,12 +67,6 @@
     font-size: 0.9375rem;
     line-height: 1.3;
   }
-  button {
-    cursor: pointer;
-  }
-  a {
-    color: inherit;
-  }
   a b,
   button b {
     text-decoration: underline;
@@ -75,14 +77,5 @@
   }
   button:hover b {
     text-decoration-thickness: 2px;
-  }
-  b {
-    font-weight: 650;
-  }
-  .gain {
-    white-space: nowrap;
-  }
-  i {
-    font-style: normal;
   }
 </style>

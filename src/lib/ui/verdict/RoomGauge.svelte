@@ -23,57 +23,35 @@
 
 <figure>
   <figcaption class="kicker">Room on this film, stops under and over</figcaption>
-  <div class="gauge">
+  <div class="relative mt-3 mx-1.5 mb-5.5">
     <Strips tone={judged.tone} contrast={judged.situation.contrast} {deltas} height="34px" />
-    <span class="edge" style:left={percent(share(usable.lo))}></span>
-    <span class="edge" style:left={percent(share(usable.hi))}></span>
-    <span class="needle" style:left={percent(needle)} class:beyond={beyond !== ''}></span>
-    <span class="at" style:left={percent(share(usable.lo))}>{formatSignedThirds(usable.lo)}</span>
-    <span class="at" style:left={percent(share(usable.hi))}>{formatSignedThirds(usable.hi)}</span>
+    <span
+      class="absolute top-7.5 h-2.5 border-l-[3px] border-l-(--ink) [transform:translateX(-50%)]"
+      style:left={percent(share(usable.lo))}
+    ></span>
+    <span
+      class="absolute top-7.5 h-2.5 border-l-[3px] border-l-(--ink) [transform:translateX(-50%)]"
+      style:left={percent(share(usable.hi))}
+    ></span>
+    <span
+      class="needle absolute -top-2.5 h-11.5 border-l-[3px] border-l-(--accent) [transform:translateX(-1.5px)] before:[content:''] before:absolute before:left-[-8.5px] before:top-0 before:w-3.5 before:h-3.5 before:rounded-[50%] before:bg-(--accent) before:border-2 before:border-(--sheet)"
+      style:left={percent(needle)}
+      class:beyond={beyond !== ''}
+    ></span>
+    <span
+      class="absolute top-10 [transform:translateX(-50%)] text-[0.875rem]"
+      style:left={percent(share(usable.lo))}>{formatSignedThirds(usable.lo)}</span
+    >
+    <span
+      class="absolute top-10 [transform:translateX(-50%)] text-[0.875rem]"
+      style:left={percent(share(usable.hi))}>{formatSignedThirds(usable.hi)}</span
+    >
   </div>
-  <p data-testid="slack">{saySlack(verdict, roomOf(judged.situation, verdict))}</p>
+  <p class="text-[0.9375rem]" data-testid="slack">{saySlack(verdict, roomOf(judged.situation, verdict))}</p>
 </figure>
 
 <style>
-  .gauge {
-    position: relative;
-    margin: 12px 6px 22px;
-  }
-  .edge {
-    position: absolute;
-    top: 30px;
-    height: 10px;
-    border-left: 3px solid var(--ink);
-    transform: translateX(-50%);
-  }
-  .at {
-    position: absolute;
-    top: 40px;
-    transform: translateX(-50%);
-    font-size: 0.875rem;
-  }
-  .needle {
-    position: absolute;
-    top: -10px;
-    height: 46px;
-    border-left: 3px solid var(--accent);
-    transform: translateX(-1.5px);
-  }
-  .needle::before {
-    content: '';
-    position: absolute;
-    left: -8.5px;
-    top: 0;
-    width: 14px;
-    height: 14px;
-    border-radius: 50%;
-    background: var(--accent);
-    border: 2px solid var(--sheet);
-  }
   .needle.beyond {
     border-left-style: dashed;
-  }
-  p {
-    font-size: 0.9375rem;
   }
 </style>

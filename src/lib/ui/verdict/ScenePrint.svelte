@@ -36,32 +36,15 @@
   });
 </script>
 
-<figure>
-  <svg viewBox="0 0 90 84" preserveAspectRatio="xMidYMax slice" role="img" aria-label={label}>
+<figure class="flex-1 min-w-0 pt-1.5 px-1.5 pb-1 [background:#ffffff] border border-(--line)">
+  <svg
+    class="block w-full [aspect-ratio:90_/_66]"
+    viewBox="0 0 90 84"
+    preserveAspectRatio="xMidYMax slice"
+    role="img"
+    aria-label={label}
+  >
     {#each SCENES[scene] as part (part.path)}<path d={part.path} fill={fill(part)} />{/each}
   </svg>
-  <figcaption>{label}</figcaption>
+  <figcaption class="mt-1 text-center text-[0.8125rem] leading-[1.15] [color:#57534b]">{label}</figcaption>
 </figure>
-
-<style>
-  figure {
-    flex: 1;
-    min-width: 0;
-    padding: 6px 6px 4px;
-    background: #ffffff;
-    border: 1px solid var(--line);
-  }
-  svg {
-    display: block;
-    width: 100%;
-    aspect-ratio: 90 / 66;
-  }
-  figcaption {
-    margin-top: 4px;
-    text-align: center;
-    font-size: 0.8125rem;
-    line-height: 1.15;
-    /* the paper of a print is white in every look */
-    color: #57534b;
-  }
-</style>

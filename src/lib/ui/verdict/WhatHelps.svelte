@@ -33,7 +33,7 @@
 </script>
 
 {#if others.length > 0}
-  <div class="helps">
+  <div class="mt-1.5">
     <p class="kicker">What else would help</p>
     <ul>
       {#each others as remedy (sayRemedy(remedy, adviser.clock))}
@@ -46,37 +46,19 @@
   <button type="button" class="chip" onclick={() => current.takeBack()}>Take the last one back</button>
 {/if}
 {#if answer}
-  <div class="speeds">
+  <div class="mt-1.5">
     <p class="kicker">Film speeds that fit this light</p>
     <p data-testid="speeds">{saySpeeds(answer.speeds)}</p>
   </div>
 {/if}
-<div class="least">
+<div class="flex items-center gap-2.5 text-(--soft) text-[0.875rem]">
   <label for="{uid}-least">Tell me to stop below</label>
   <select
     id="{uid}-least"
-    class="select"
+    class="select w-auto text-[0.9375rem]"
     value={String(current.settings.leastChance)}
     onchange={(e) => stopBelow(e.currentTarget.value)}
   >
     {#each CHANCES as p (p)}<option value={String(p)}>{chanceInHundred(p)} in 100</option>{/each}
   </select>
 </div>
-
-<style>
-  .helps,
-  .speeds {
-    margin-top: 6px;
-  }
-  .least {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-  .least .select {
-    width: auto;
-    font-size: 0.9375rem;
-  }
-</style>

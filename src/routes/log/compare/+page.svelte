@@ -48,7 +48,10 @@
       {@const scan = scanOf.get(frame.id)}
       {@const judgement = judgementOf.get(frame.id)}
       {#if pair}
-        <li aria-label="Frame {frame.number} on {pair.film.name}">
+        <li
+          class="grid gap-[3px] content-start p-2.5 text-[0.9375rem] bg-(--sheet) border-[1.5px] border-(--line) rounded-[4px] [content-visibility:auto] [contain-intrinsic-size:auto_480px]"
+          aria-label="Frame {frame.number} on {pair.film.name}"
+        >
           {#if scan}
             <img
               class="w-full p-1.5 [background:#fffdf8] [border:1px_solid_var(--line)]"
@@ -90,18 +93,3 @@
     {/each}
   </ul>
 {/if}
-
-<style>
-  li {
-    display: grid;
-    gap: 3px;
-    align-content: start;
-    padding: 10px;
-    font-size: 0.9375rem;
-    background: var(--sheet);
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-    content-visibility: auto;
-    contain-intrinsic-size: auto 480px;
-  }
-</style>

@@ -19,26 +19,46 @@
     <h1 class="title">Out</h1>
     <ul>
       <li>
-        <a href="/api/v1/archive/zip" download>Everything with the scans, as a ZIP</a>
+        <a
+          class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+          href="/api/v1/archive/zip"
+          download>Everything with the scans, as a ZIP</a
+        >
         <p class="soft">
           Cameras, films, frames, judgements, and every scan byte for byte: a copy to keep elsewhere.
         </p>
       </li>
       <li>
-        <a href="/api/v1/archive/lines" download>Everything without the scans</a>
+        <a
+          class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+          href="/api/v1/archive/lines"
+          download>Everything without the scans</a
+        >
         <p class="soft">
-          One JSON object a line. <a href="/api/v1/archive/schema" target="_blank">What a line may be</a> is published.
+          One JSON object a line. <a
+            class="underline underline-offset-[3px]"
+            href="/api/v1/archive/schema"
+            target="_blank">What a line may be</a
+          > is published.
         </p>
       </li>
       <li>
-        <a href="/api/v1/frames.csv" download>All frames as CSV</a>
+        <a
+          class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+          href="/api/v1/frames.csv"
+          download>All frames as CSV</a
+        >
         <p class="soft">For a spreadsheet. Cells that one would run as a formula are made harmless.</p>
       </li>
       <li>
-        <a href="/api/v1/archive/kit?filters=1" download>The filters of the bag</a>
+        <a
+          class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+          href="/api/v1/archive/kit?filters=1"
+          download>The filters of the bag</a
+        >
         <p class="soft">
           A small file for somebody else, who takes it in on this page. One camera, film or thing:
-          <a href="/kit">in Kit</a>, <i>As a file</i>.
+          <a class="underline underline-offset-[3px]" href="/kit">in Kit</a>, <i>As a file</i>.
         </p>
       </li>
     </ul>
@@ -57,6 +77,7 @@
         <li>
           {#if scans > 0}
             <a
+              class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
               href="/api/v1/loads/{encodeURIComponent(loadId)}/scans/zip?place={keepsPlace
                 ? 'kept'
                 : 'taken-out'}"
@@ -75,11 +96,25 @@
               <Switch.HiddenInput />
             </Switch>
           {:else}
-            <a href="/log/scans?film={encodeURIComponent(loadId)}">It has no scans yet: add some</a>
+            <a
+              class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+              href="/log/scans?film={encodeURIComponent(loadId)}">It has no scans yet: add some</a
+            >
           {/if}
         </li>
-        <li><a href="/api/v1/frames.csv?film={encodeURIComponent(loadId)}" download>Its frames as CSV</a></li>
-        <li><a href="/log/labels?film={encodeURIComponent(loadId)}">Border labels to print</a></li>
+        <li>
+          <a
+            class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+            href="/api/v1/frames.csv?film={encodeURIComponent(loadId)}"
+            download>Its frames as CSV</a
+          >
+        </li>
+        <li>
+          <a
+            class="inline-grid content-center min-h-11 font-semibold underline underline-offset-[3px]"
+            href="/log/labels?film={encodeURIComponent(loadId)}">Border labels to print</a
+          >
+        </li>
       </ul>
     {/if}
   </section>
@@ -88,16 +123,3 @@
     <ImportFile lines={data.lines} />
   </section>
 </div>
-
-<style>
-  li > a {
-    display: inline-grid;
-    align-content: center;
-    min-height: 44px;
-    font-weight: 600;
-  }
-  a {
-    text-decoration: underline;
-    text-underline-offset: 3px;
-  }
-</style>

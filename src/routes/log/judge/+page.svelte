@@ -78,12 +78,17 @@
   <h1 class="mt-1 mx-0 mb-3 text-[1.75rem] font-[650]">
     Judge {data.pair.film.name} from {data.pair.camera.name}
   </h1>
-  <div class="frames" role="group" aria-label="Frames" bind:this={chips}>
+  <div
+    class="frames flex flex-wrap gap-1.5 mb-3 max-h-36 [overflow-y:auto]"
+    role="group"
+    aria-label="Frames"
+    bind:this={chips}
+  >
     {#each data.frames as f (f.id)}
       {@const judgement = judgementOf.get(f.id)}
       <button
         type="button"
-        class="chip"
+        class="chip min-w-11"
         aria-pressed={f.id === frame.id}
         aria-label="Frame {f.number}: {judgement ? sayJudgement(judgement) : 'not judged'}"
         onclick={() => (chosen = f.id)}>{f.number}{judgement ? ' ✓' : ''}</button
@@ -129,18 +134,6 @@
 {/if}
 
 <style>
-  .frames {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-    margin-bottom: 12px;
-    /* a reel has hundreds: what is judged stays on the screen with them */
-    max-height: 144px;
-    overflow-y: auto;
-  }
-  .frames button {
-    min-width: 44px;
-  }
   [aria-pressed='true'] {
     background: var(--ink);
     color: var(--sheet);

@@ -26,7 +26,11 @@
   <ol class="grid [grid-template-columns:repeat(auto-fill,_60mm)]">
     {#each data.frames as frame, i (frame.id)}
       {@const taken = data.taken[i]}
-      <li class:low={height < 26} style:height="{height}mm">
+      <li
+        class="w-[60mm] overflow-hidden py-[2mm] px-[3mm] [outline:0.5px_dashed_var(--soft)] text-[8.5pt] leading-[1.3] [break-inside:avoid] print:[color:#000]"
+        class:low={height < 26}
+        style:height="{height}mm"
+      >
         <p class="flex gap-[2mm] [font:650_11pt/1.2_var(--font-display)]">
           <b>{frame.number}</b>
           <span>{frameMarks(frame)}</span>
@@ -44,15 +48,6 @@
 {/if}
 
 <style>
-  li {
-    width: 60mm;
-    overflow: hidden;
-    padding: 2mm 3mm;
-    outline: 0.5px dashed var(--soft);
-    font-size: 8.5pt;
-    line-height: 1.3;
-    break-inside: avoid;
-  }
   /* a print's border: four lines in 18 mm, three in 15 */
   .low {
     padding: 1mm 2mm;
@@ -66,10 +61,5 @@
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
-  }
-  @media print {
-    li {
-      color: #000;
-    }
   }
 </style>

@@ -48,7 +48,7 @@
     stands here.
   </p>
 {:else}
-  <section>
+  <section class="mb-6.5 min-w-0">
     <h2>Keepers by camera and film</h2>
     <BarChart
       label="Keepers and others by camera and film; the table below says the same"
@@ -64,27 +64,48 @@
       aria-label="Keepers by camera and film, as a table"
       tabindex="0"
     >
-      <table>
+      <table class="[border-collapse:collapse] min-w-[min(100%,420px)]">
         <thead>
           <tr
-            ><th>Camera</th><th>Film</th><th>Judged</th><th>Keepers</th><th>Share</th><th>A keeper cost</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >Camera</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >Film</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >Judged</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >Keepers</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >Share</th
+            ><th
+              class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+              >A keeper cost</th
             ></tr
           >
         </thead>
         <tbody>
           {#each pairs as p, i (i)}
             <tr>
-              <td>{p.cameraName}</td><td>{p.filmName}</td><td>{p.judged}</td><td>{p.keepers}</td><td
-                >{share(p)}</td
+              <td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{p.cameraName}</td><td
+                class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{p.filmName}</td
+              ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{p.judged}</td><td
+                class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{p.keepers}</td
+              ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{share(p)}</td>
+              <td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+                >{p.costPerKeeper === null ? 'no price entered' : p.costPerKeeper.toFixed(2)}</td
               >
-              <td>{p.costPerKeeper === null ? 'no price entered' : p.costPerKeeper.toFixed(2)}</td>
             </tr>
           {/each}
         </tbody>
       </table>
     </div>
   </section>
-  <section>
+  <section class="mb-6.5 min-w-0">
     <h2>Over time</h2>
     <BarChart
       label="Keepers and others by month; the table below says the same"
@@ -92,17 +113,35 @@
       series={keepers(months)}
       stacked
     />
-    <table>
-      <thead><tr><th>Month</th><th>Judged</th><th>Keepers</th><th>Share</th></tr></thead>
+    <table class="[border-collapse:collapse] min-w-[min(100%,420px)]">
+      <thead
+        ><tr
+          ><th class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+            >Month</th
+          ><th class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+            >Judged</th
+          ><th class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+            >Keepers</th
+          ><th class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+            >Share</th
+          ></tr
+        ></thead
+      >
       <tbody>
         {#each months as m (m.month)}
-          <tr><td>{m.month}</td><td>{m.judged}</td><td>{m.keepers}</td><td>{share(m)}</td></tr>
+          <tr
+            ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{m.month}</td><td
+              class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{m.judged}</td
+            ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{m.keepers}</td><td
+              class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{share(m)}</td
+            ></tr
+          >
         {/each}
       </tbody>
     </table>
   </section>
   <div class="grid [grid-template-columns:repeat(auto-fit,_minmax(min(100%,_420px),_1fr))] gap-y-0 gap-x-8">
-    <section>
+    <section class="mb-6.5 min-w-0">
       <h2>What went wrong</h2>
       {#if faults.length > 0}
         <BarChart
@@ -110,15 +149,29 @@
           names={faults.map((f) => faultName(f.what))}
           series={[{ name: 'frames', values: faults.map((f) => f.frames), colour: '--soft' }]}
         />
-        <table>
-          <thead><tr><th>Fault</th><th>Frames</th></tr></thead>
+        <table class="[border-collapse:collapse] min-w-[min(100%,420px)]">
+          <thead
+            ><tr
+              ><th
+                class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+                >Fault</th
+              ><th
+                class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+                >Frames</th
+              ></tr
+            ></thead
+          >
           <tbody>
-            {#each faults as f (f.what)}<tr><td>{faultName(f.what)}</td><td>{f.frames}</td></tr>{/each}
+            {#each faults as f (f.what)}<tr
+                ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{faultName(f.what)}</td><td
+                  class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{f.frames}</td
+                ></tr
+              >{/each}
           </tbody>
         </table>
       {:else}<p>Nothing.</p>{/if}
     </section>
-    <section>
+    <section class="mb-6.5 min-w-0">
       <h2>Why, likely</h2>
       {#if causes.length > 0}
         <BarChart
@@ -126,34 +179,27 @@
           names={causes.map((c) => CAUSE_WORDS[c.what])}
           series={[{ name: 'frames', values: causes.map((c) => c.frames), colour: '--soft' }]}
         />
-        <table>
-          <thead><tr><th>Likeliest cause</th><th>Frames</th></tr></thead>
+        <table class="[border-collapse:collapse] min-w-[min(100%,420px)]">
+          <thead
+            ><tr
+              ><th
+                class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+                >Likeliest cause</th
+              ><th
+                class="text-left font-semibold text-(--soft) pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)"
+                >Frames</th
+              ></tr
+            ></thead
+          >
           <tbody>
-            {#each causes as c (c.what)}<tr><td>{CAUSE_WORDS[c.what]}</td><td>{c.frames}</td></tr>{/each}
+            {#each causes as c (c.what)}<tr
+                ><td class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{CAUSE_WORDS[c.what]}</td><td
+                  class="pt-[5px] pr-6 pb-[5px] border-b border-b-(--line)">{c.frames}</td
+                ></tr
+              >{/each}
           </tbody>
         </table>
       {:else}<p>The log shows none.</p>{/if}
     </section>
   </div>
 {/if}
-
-<style>
-  section {
-    margin-bottom: 26px;
-    min-width: 0;
-  }
-  table {
-    border-collapse: collapse;
-    min-width: min(100%, 420px);
-  }
-  th {
-    text-align: left;
-    font-weight: 600;
-    color: var(--soft);
-  }
-  th,
-  td {
-    padding: 5px 24px 5px 0;
-    border-bottom: 1px solid var(--line);
-  }
-</style>

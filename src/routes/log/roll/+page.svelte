@@ -70,6 +70,7 @@
   </p>
   {#key `${next} ${faults.length}`}
     <form
+      class="flex flex-wrap items-start gap-y-2.5 gap-x-3.5 p-3.5 bg-(--sheet) border-[1.5px] border-(--ink) rounded-[4px]"
       method="post"
       use:enhance={() =>
         async ({ update, result }) => {
@@ -107,7 +108,7 @@
       <TextField name="subject" label="Subject" value={own('subject')} fault={faultOf('subject')} wide />
       <TextField name="date" label="Day" value={kept('date', data.clock.date)} fault={faultOf('date')} />
       <TextField name="time" label="Time" value={kept('time', data.clock.time)} fault={faultOf('time')} />
-      <button class="btn preset-filled-primary-700-300">Store frame, on to the next</button>
+      <button class="btn preset-filled-primary-700-300 mt-5.5">Store frame, on to the next</button>
       <details class="w-full" bind:open={more}>
         <summary>More: place, guess, held open, why, tags, note</summary>
         <div class="fields mt-1.5">
@@ -175,19 +176,3 @@
   <h1 class="title">No film to write up yet</h1>
   <p><a class="underline" href="/start">Add a camera and its film</a> first.</p>
 {/if}
-
-<style>
-  form {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: start;
-    gap: 10px 14px;
-    padding: 14px;
-    background: var(--sheet);
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
-  }
-  .preset-filled-primary-700-300 {
-    margin-top: 22px;
-  }
-</style>

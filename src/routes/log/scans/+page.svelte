@@ -70,7 +70,7 @@
 
 <svelte:head><title>Scans · Just Enough</title></svelte:head>
 {#if data.pair}
-  <div class="head">
+  <div class="flex flex-wrap justify-between items-center gap-y-2 gap-x-5 mb-2.5">
     <h1 class="title">Scans of {data.pair.film.name} from {data.pair.camera.name}</h1>
     <SelectField
       name="film"
@@ -82,7 +82,7 @@
   </div>
   <ScanDrop {uploads} {loadId} />
   {#if scans.length > 0}
-    <div class="do">
+    <div class="flex flex-wrap justify-start items-center gap-y-2 gap-x-5 mb-2.5 mt-3">
       {#if numbered.length > 0}
         <button
           type="button"
@@ -103,7 +103,7 @@
           >Match {match.length} by the order of names</button
         >
       {/if}
-      <a class="judge" href="/log/judge?film={encodeURIComponent(loadId)}">Judge its frames</a>
+      <a class="underline" href="/log/judge?film={encodeURIComponent(loadId)}">Judge its frames</a>
     </div>
     <ul
       class="grid [grid-template-columns:repeat(auto-fill,_minmax(min(100%,_200px),_1fr))] gap-3"
@@ -112,9 +112,16 @@
       {#each scans as scan (scan.id)}
         {@const pictured = data.frames.find((f) => f.id === scan.frameId && data.pictured.includes(f.id))}
         {@const tone = pictured && toneOf(data.pair.film, pictured)}
-        <li>
+        <li
+          class="grid gap-1 content-start justify-items-start p-2.5 bg-(--sheet) border-[1.5px] border-(--line) rounded-[4px]"
+        >
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
-            <img src={scanPicture(scan, 'thumb')} alt="Scan {scan.name}" loading="lazy" />
+            <img
+              class="h-37.5 max-w-full [object-fit:contain] [background:#fffdf8] border border-(--line)"
+              src={scanPicture(scan, 'thumb')}
+              alt="Scan {scan.name}"
+              loading="lazy"
+            />
           </a>
           {#if pictured && tone}
             {#await import('#ui/picture/KeptPicture.svelte') then { default: KeptPicture }}
@@ -148,46 +155,12 @@
   {/if}
 {:else}
   <h1 class="title">No film to add scans to yet</h1>
-  <p><a href="/start">Add a camera and its film</a> first.</p>
+  <p><a class="underline" href="/start">Add a camera and its film</a> first.</p>
 {/if}
 
 <style>
-  .head,
-  .do {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 8px 20px;
-    margin-bottom: 10px;
-  }
-  .do {
-    justify-content: start;
-    margin-top: 12px;
-  }
-  li {
-    display: grid;
-    gap: 4px;
-    align-content: start;
-    justify-items: start;
-    padding: 10px;
-    background: var(--sheet);
-    border: 1.5px solid var(--line);
-    border-radius: 4px;
-  }
-  img {
-    height: 150px;
-    max-width: 100%;
-    object-fit: contain;
-    background: #fffdf8;
-    border: 1px solid var(--line);
-  }
   li :global(select) {
     min-width: 0;
     max-width: 100%;
-  }
-  .judge,
-  p > a {
-    text-decoration: underline;
   }
 </style>

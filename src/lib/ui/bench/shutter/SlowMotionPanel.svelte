@@ -47,9 +47,11 @@
   </Tile>
 </div>
 <div class="flex flex-wrap gap-1" aria-hidden="true">
-  {#if dim > 0}<i class="frame dim"></i>{/if}
-  {#each Array.from({ length: Math.min(bright, 60) }, (_, i) => i) as i (i)}<i class="frame"></i>{/each}
-  {#if dim > 1}<i class="frame dim"></i>{/if}
+  {#if dim > 0}<i class="w-3 h-4.5 border-[1.5px] border-(--ink) bg-(--soft)"></i>{/if}
+  {#each Array.from({ length: Math.min(bright, 60) }, (_, i) => i) as i (i)}<i
+      class="w-3 h-4.5 border-[1.5px] border-(--ink) bg-(--sheet)"
+    ></i>{/each}
+  {#if dim > 1}<i class="w-3 h-4.5 border-[1.5px] border-(--ink) bg-(--soft)"></i>{/if}
 </div>
 {#if measured && bright > 0}
   <p class="leading-snug">
@@ -64,15 +66,3 @@
     onclick={() => ontaken(measured)}>Take {sayTime(measured.seconds)}</button
   >
 {/if}
-
-<style>
-  .frame {
-    width: 12px;
-    height: 18px;
-    border: 1.5px solid var(--ink);
-    background: var(--sheet);
-  }
-  .dim {
-    background: var(--soft);
-  }
-</style>

@@ -69,19 +69,22 @@
   onpointerup={() => (dragged = null)}
   onpointerleave={() => (dragged = null)}
 >
-  <path d={path} class="sound" />
-  {#each onsets as o (o.atSeconds)}<path d="M{x(o.atSeconds)} {HEIGHT - 8}v8" class="click" />{/each}
+  <path d={path} class="stroke-(--ink) stroke-[1.4px]" />
+  {#each onsets as o (o.atSeconds)}<path
+      d="M{x(o.atSeconds)} {HEIGHT - 8}v8"
+      class="stroke-(--soft) stroke-2"
+    />{/each}
   {#if marked}
     <rect
       x={x(marked.openSeconds)}
       width={Math.max(0, x(marked.closeSeconds) - x(marked.openSeconds))}
       height={HEIGHT}
-      class="open"
+      class="fill-(--ink) opacity-[0.1]"
     />
     {#each ['openSeconds', 'closeSeconds'] as const as which (which)}
       <g
         transform="translate({x(marked[which])} 0)"
-        class="handle"
+        class="[cursor:ew-resize]"
         role="slider"
         tabindex="0"
         aria-label={NAMES[which]}
@@ -96,38 +99,10 @@
         }}
         onkeydown={(e) => key(e, which)}
       >
-        <rect x="-22" width="44" height={HEIGHT} class="grip" />
-        <path d="M0 0V{HEIGHT}" class="mark" />
-        <path d="M-9 0h18l-9 13z" class="flag" />
+        <rect x="-22" width="44" height={HEIGHT} class="[fill:transparent]" />
+        <path d="M0 0V{HEIGHT}" class="stroke-(--accent) stroke-[2.5px]" />
+        <path d="M-9 0h18l-9 13z" class="fill-(--accent)" />
       </g>
     {/each}
   {/if}
 </svg>
-
-<style>
-  .sound {
-    stroke: var(--ink);
-    stroke-width: 1.4;
-  }
-  .click {
-    stroke: var(--soft);
-    stroke-width: 2;
-  }
-  .open {
-    fill: var(--ink);
-    opacity: 0.1;
-  }
-  .grip {
-    fill: transparent;
-  }
-  .handle {
-    cursor: ew-resize;
-  }
-  .mark {
-    stroke: var(--accent);
-    stroke-width: 2.5;
-  }
-  .flag {
-    fill: var(--accent);
-  }
-</style>

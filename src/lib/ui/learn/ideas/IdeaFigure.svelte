@@ -16,7 +16,7 @@
 </script>
 
 {#if figure.kind === 'prints'}
-  <div class="grid grid-cols-[repeat(auto-fit,minmax(110px,1fr))] gap-2 bg-(--table) p-2.5">
+  <div class="grid-cols-[repeat(auto-fit,minmax(110px,1fr))] gap-2 bg-(--table) p-2.5 stroke-(--line)">
     {#each figure.prints as { film, tone, deltaStops, label } (label)}
       <ScenePrint {film} {tone} {deltaStops} {label} />
     {/each}
@@ -31,17 +31,19 @@
       aria-label={figure.rows.map((r) => `${r.name}: ${r.says}`).join('; ')}
     >
       {#each x.ticks(6) as tick (tick)}
-        <path d="M{x(tick)} {TOP}V{height - 24}" class="grid" />
-        <text x={x(tick)} y={height - 6} text-anchor="middle">{String(tick).replace('-', '−')}</text>
+        <path d="M{x(tick)} {TOP}V{height - 24}" class="stroke-(--line)" />
+        <text class="fill-(--ink) text-[14px]" x={x(tick)} y={height - 6} text-anchor="middle"
+          >{String(tick).replace('-', '−')}</text
+        >
       {/each}
       {#each figure.rows as { name, from, to, says }, i (name)}
-        <text x="14" y={TOP + i * ROW + 16}>{name}: {says}</text>
+        <text class="fill-(--ink) text-[14px]" x="14" y={TOP + i * ROW + 16}>{name}: {says}</text>
         <rect
           x={x(from)}
           width={Math.max(2, x(to) - x(from))}
           y={TOP + i * ROW + 22}
           height="16"
-          class="bar"
+          class="bar fill-(--ink)"
         />
       {/each}
     </svg>
@@ -50,16 +52,3 @@
 {:else if figure.kind === 'table'}
   <TableCard head={figure.head} rows={figure.rows} />
 {/if}
-
-<style>
-  .bar {
-    fill: var(--ink);
-  }
-  .grid {
-    stroke: var(--line);
-  }
-  text {
-    fill: var(--ink);
-    font-size: 14px;
-  }
-</style>

@@ -41,18 +41,26 @@
   <table class="[border-collapse:collapse] text-[0.875rem] whitespace-nowrap">
     <thead>
       <tr>
-        <th scope="col">{table.length > 1 ? 'Focus at' : 'Aperture'}</th>
+        <th class="pt-1 pr-2.5 pb-1 border-b border-b-(--line) text-left font-semibold" scope="col"
+          >{table.length > 1 ? 'Focus at' : 'Aperture'}</th
+        >
         {#each table[0]?.cells ?? [] as cell (cell.fNumber)}
-          <th scope="col">{name(cell.fNumber)}</th>
+          <th class="pt-1 pr-2.5 pb-1 border-b border-b-(--line) text-left font-semibold" scope="col"
+            >{name(cell.fNumber)}</th
+          >
         {/each}
       </tr>
     </thead>
     <tbody>
       {#each table as row, i (i)}
         <tr>
-          <th scope="row">{row.mark === '' ? 'sharp' : row.mark}</th>
+          <th class="pt-1 pr-2.5 pb-1 border-b border-b-(--line) text-left font-semibold" scope="row"
+            >{row.mark === '' ? 'sharp' : row.mark}</th
+          >
           {#each row.cells as cell (cell.fNumber)}
-            <td>{sayMetres(cell.nearM)} to {sayMetres(cell.farM)}</td>
+            <td class="pt-1 pr-2.5 pb-1 border-b border-b-(--line) text-left font-normal"
+              >{sayMetres(cell.nearM)} to {sayMetres(cell.farM)}</td
+            >
           {/each}
         </tr>
       {/each}
@@ -60,16 +68,16 @@
   </table>
 </div>
 <p class="kicker">What holds from … to …?</p>
-<div class="row">
+<div class="flex gap-1.5">
   <input
-    class="input"
+    class="input [flex:1_1_4rem] min-w-0"
     aria-label="Sharp from"
     placeholder="1 m"
     bind:value={from}
     aria-describedby="{uid}-holds"
   />
   <input
-    class="input"
+    class="input [flex:1_1_4rem] min-w-0"
     aria-label="Sharp to"
     placeholder="3 m"
     bind:value={to}
@@ -77,24 +85,3 @@
   />
 </div>
 <p id="{uid}-holds" role="status">{answer}</p>
-
-<style>
-  th,
-  td {
-    padding: 4px 10px 4px 0;
-    border-bottom: 1px solid var(--line);
-    text-align: left;
-    font-weight: 400;
-  }
-  th {
-    font-weight: 600;
-  }
-  .row {
-    display: flex;
-    gap: 6px;
-  }
-  .row .input {
-    flex: 1 1 4rem;
-    min-width: 0;
-  }
-</style>
