@@ -1,10 +1,10 @@
 <script lang="ts">
   import '../app.css';
   import { onMount, untrack } from 'svelte';
-  import { afterNavigate, goto, invalidateAll, replaceState } from '$app/navigation';
+  import { afterNavigate, goto, invalidateAll } from '$app/navigation';
   import { navigating, page } from '$app/state';
-  import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
-  import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
+  import { lightFromQuery } from '#schema/light/light-query.ts';
+  import { Address, begun } from '#ui/address.svelte.ts';
   import { Current, provideCurrent } from '#ui/current.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
   import { eyeOf } from '#core/practice/exercise.ts';
@@ -13,9 +13,6 @@
   import PlaceLinks from '#ui/places/PlaceLinks.svelte';
   import { placeOf, PLACES } from '#ui/places/places.ts';
   import PairChip from '#ui/PairChip.svelte';
-  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
-  import { usedHere, useHere } from '#ui/in-use.ts';
-  import { keepTold, toldByAddress, toldLately } from '#ui/light/told-here.ts';
   import { markRead } from '#ui/api.ts';
   import { notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
@@ -25,7 +22,6 @@
   import OfflineChip from '#ui/offline/OfflineChip.svelte';
   import RuleLine from '#ui/rule/RuleLine.svelte';
   import LightRule from '#ui/rule/LightRule.svelte';
-  import { whenRested } from '#ui/when-rested.svelte.ts';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
@@ -34,40 +30,18 @@
   const current = provideCurrent(
     new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films)
   );
-  current.asked = askedFromQuery(page.url.searchParams).asked;
-  if (LIGHT_KEYS.some((k) => page.url.searchParams.has(k)))
-    current.told = { light: current.light, atMs: Date.now() };
+  begun(current);
   let keysShown = $state(false);
   function focusOn(selector: string): void {
     const found = document.querySelector<HTMLElement>(selector);
     found?.scrollIntoView({ block: 'center' });
     found?.focus();
   }
-  let problems = $state.raw(problemsOf(page.url.searchParams));
-  const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
-
-  function problemsOf(params: URLSearchParams): readonly string[] {
-    return [...lightFromQuery(params).problems, ...askedFromQuery(params).problems];
-  }
-
-  const query = $derived.by(() => {
-    // a light that nobody told stands in no address: whoever opens it later would tell it
-    const light = current.told ? queryFromLight(current.light).toString() : '';
-    const asked = textFromAsked(current.asked);
-    const pieces = [
-      ...(light === '' ? [] : [light]),
-      ...(asked === '' ? [] : [`${ASKED_KEY}=${encodeURIComponent(asked)}`])
-    ];
-    return pieces.length === 0 ? '' : `?${pieces.join('&')}`;
-  });
-  // what the links lead to: the light as it last rested, or as it is when somebody is about to take one
-  let linked = $state.raw(currentQuery());
-  function currentQuery(): string {
-    return query;
-  }
-  const settleLinks = (): void => void (linked = query);
   /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
   const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
+
+  const address = new Address(current, () => isBefore);
+  const settle = (): void => address.settle();
 
   /** The pair as the server knows it, with what the server does not know yet. */
   const pair = $derived.by(() => {
@@ -127,7 +101,7 @@
   });
   function leadTo(path: string): void {
     // where digits judge frames they lead nowhere
-    if (!placeOf(page.url.pathname)?.ownDigits) void goto(`${path}${query}`);
+    if (!placeOf(page.url.pathname)?.ownDigits) void goto(`${path}${address.query}`);
   }
   onMount(() =>
     listen({
@@ -154,88 +128,30 @@
     delete dataset['pressed'];
     if (pressed) document.querySelector<HTMLElement>(`[data-early="${CSS.escape(pressed)}"]`)?.click();
   });
-
-  afterNavigate(({ to }) => {
-    const params = to?.url.searchParams;
-    if (!params) return;
-    problems = problemsOf(params);
-    if (LIGHT_KEYS.some((k) => params.has(k))) {
-      const { light } = lightFromQuery(params);
-      current.light = light;
-      current.nowMs = Date.now();
-      current.told = toldByAddress(light, current.nowMs);
-    } else if (!current.told) {
-      // nothing is told by this address: what was told on this device a while ago still counts
-      const lately = toldLately(Date.now());
-      if (lately) current.light = lately.light;
-      current.told = lately;
-    }
-    const named = params.get('load');
-    const { pair: shown } = current;
-    if (named !== null && shown) {
-      const names = `${shown.camera.name} with ${shown.film.name}`;
-      if (shown.loadId !== named)
-        sayTrouble(`The film that this address names is not in the kit any more. ${names} is in use.`);
-      else if (usedHere() !== named) {
-        useHere(named);
-        sayDone(`${names} is in use now, as this address says.`);
-      }
-    }
-    if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
-  });
-
-  $effect(() => {
-    if (current.told) keepTold(current.told);
-  });
-
-  // the address and the links follow the light, a moment after it rests, so that it can be kept, shared and reloaded
-  whenRested(
-    () => [current.light, current.pair, current.asked, isBefore, problems],
-    250,
-    () => {
-      linked = query;
-      const url = new URL(location.href);
-      // what a page keeps in its address for itself stays there
-      const own = [...url.searchParams].filter(([key]) => !SHARED_KEYS.has(key));
-      const parts = [query.slice(1), new URLSearchParams(own).toString()].filter((part) => part !== '');
-      const search = parts.length === 0 ? '' : `?${parts.join('&')}`;
-      if (!isBefore && url.search !== search && problems.length === 0)
-        replaceState(`${url.pathname}${search}`, {});
-    }
-  );
 </script>
 
-<a
-  class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
-  href="#main">Skip to the page</a
->
+<a class="skip" href="#main">Skip to the page</a>
 {#if page.url.pathname === '/shoot'}
   <!-- the two things that a frame needs, before everything that stands between -->
-  <button
-    type="button"
-    class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
-    onclick={() => focusOn('[role=tab][aria-selected=true]')}>Tell the light</button
+  <button type="button" class="skip" onclick={() => focusOn('[role=tab][aria-selected=true]')}
+    >Tell the light</button
   >
-  <button
-    type="button"
-    class="absolute left-[-999px] focus:left-2 focus:top-2 focus:bg-(--sheet) focus:p-2 focus:z-10"
-    onclick={() => focusOn('[data-early=log]')}>Log a frame</button
-  >
+  <button type="button" class="skip" onclick={() => focusOn('[data-early=log]')}>Log a frame</button>
 {/if}
 <header
   class="flex items-center gap-y-2 gap-x-4.5 min-h-13 py-0 px-7 border-b-[1.5px] border-b-(--line) print:hidden max-[640px]:py-0 max-[640px]:px-4 max-[640px]:gap-y-0 max-[640px]:gap-x-2.5 max-[640px]:min-h-11"
-  onpointerdowncapture={settleLinks}
-  onfocusincapture={settleLinks}
-  onkeydowncapture={settleLinks}
+  onpointerdowncapture={settle}
+  onfocusincapture={settle}
+  onkeydowncapture={settle}
 >
   <a
-    href="/shoot{linked}"
+    href="/shoot{address.linked}"
     class="grid content-center min-h-11 [font:620_1.25rem/1_var(--font-display)] text-(--ink) whitespace-nowrap max-[900px]:hidden"
     >Just Enough</a
   >
-  <PlaceLinks query={linked} />
-  <PairChip href={`${data.away ? '/offline' : '/kit'}${linked}`} />
-  <OfflineChip href="/offline{linked}" />
+  <PlaceLinks query={address.linked} />
+  <PairChip href={`${data.away ? '/offline' : '/kit'}${address.linked}`} />
+  <OfflineChip href="/offline{address.linked}" />
   <button
     type="button"
     class="min-h-11 min-w-11 text-(--soft) underline underline-offset-[3px] text-[0.9375rem] cursor-pointer"
@@ -280,13 +196,13 @@
     >
   </div>
 {/if}
-{#if problems.length > 0}
+{#if address.problems.length > 0}
   <div
     class="mt-3 mx-7 mb-0 py-2.5 px-3.5 border-[1.5px] border-(--accent) rounded-[4px] bg-(--sheet) flex flex-wrap items-center gap-y-2 gap-x-4 print:hidden max-[640px]:mx-4"
     role="alert"
   >
-    {#each problems as problem, i (i)}<p>{problem}</p>{/each}
-    <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (problems = [])}
+    {#each address.problems as problem, i (i)}<p>{problem}</p>{/each}
+    <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => (address.problems = [])}
       >Carry on with the light shown</button
     >
   </div>
