@@ -1,12 +1,21 @@
 // Archives and parts of a kit: JSON Lines, UTF-8 (written in `export-rows.ts` and `kit-file.ts`).
+import type { Result } from '#core/numeric/result.ts';
 import { zoneHere } from '#core/sky/zone.ts';
-import { readHeader, readRecord } from '#schema/files/archive.ts';
+import { readHeader, readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
 import { fromVersionOne } from '#schema/files/older-archives.ts';
 import type { Format, Incoming } from '../format.ts';
 import { linesOf, textOf } from '../text-file.ts';
 
-/** Lines read at a time: some hundredths of a second. */
+/** Lines that are staged as one: some hundredths of a second. */
 const PIECE = 400;
+/** So long lines are understood before whoever waits for the server has a turn, ms. */
+const SLICE_MS = 10;
+
+/** A line that was understood, or what is wrong with it. */
+type Understood = { readonly line: number; readonly record: Result<ArchiveRecord, string> };
+
+/** Lets whoever waits for the server have a turn. */
+const turn = (): Promise<void> => new Promise((next) => setImmediate(next));
 
 /** Reads the lines of an archive. @param scanNames files of its scans; null = it came without any, and its scans are left out */
 export async function readLines(
@@ -14,29 +23,39 @@ export async function readLines(
   path: string,
   scanNames: readonly string[] | null
 ): Promise<void> {
-  const readOne = (text: string): void => {
+  const understand = (text: string): Understood | null => {
     job.lines += 1;
-    if (text.trim() === '') return;
+    if (text.trim() === '') return null;
     if (!job.headed) {
       job.headed = true;
       const header = readHeader(text.replace(/^\uFEFF/, ''));
       if (!header.ok) job.refuse(1, header.error);
       else if (header.value === 1) job.upgrade = fromVersionOne(zoneHere());
-      return;
+      return null;
     }
     // a file with another first line is no archive: nothing more need be said of it
-    if (job.faults[0]?.line === 1) return;
-    const record = readRecord(text, job.upgrade);
-    if (!record.ok) job.refuse(job.lines, record.error);
-    else if (record.value.kind !== 'scan' || scanNames !== null) job.stage(stage, job.lines, record.value);
+    if (job.faults[0]?.line === 1) return null;
+    return { line: job.lines, record: readRecord(text, job.upgrade) };
+  };
+  const keep = ({ line, record }: Understood): void => {
+    if (!record.ok) job.refuse(line, record.error);
+    else if (record.value.kind !== 'scan' || scanNames !== null) job.stage(stage, line, record.value);
   };
   for await (const piece of linesOf(path)) {
-    // some lines as one, then whoever waits for the server has a turn
     for (let from = 0; from < piece.length; from += PIECE) {
+      const understood: Understood[] = [];
+      let since = performance.now();
+      for (const text of piece.slice(from, from + PIECE)) {
+        const next = understand(text);
+        if (next) understood.push(next);
+        if (performance.now() - since < SLICE_MS) continue;
+        await turn();
+        since = performance.now();
+      }
       // another one was sent meanwhile: what is staged is its
       if (!job.isReading()) return;
-      stage.together(() => piece.slice(from, from + PIECE).forEach(readOne));
-      await new Promise((next) => setImmediate(next));
+      stage.together(() => understood.forEach(keep));
+      await turn();
     }
   }
   if (!job.headed) job.refuse(1, 'The file is empty.');
