@@ -74,7 +74,7 @@
         <WindowWords
           {...{ pair, window, zone, placeName, isNow, held, between }}
           counting={isCounted(window, support)}
-          oncount={(on) => count(window, support, on)}
+          oncount={(on: boolean) => count(window, support, on)}
         />
       </li>
     {/each}
