@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { developmentLine, isSameDevelopment } from './development.ts';
+import { developmentLine, isPoured, isSameDevelopment } from './development.ts';
 import type { Development } from './load.ts';
 
 const POURED: Development = {
@@ -24,3 +24,10 @@ test.each<Partial<Development>>([
   expect(isSameDevelopment(POURED, { ...POURED })).toBe(true);
   expect(isSameDevelopment(POURED, { ...POURED, ...part })).toBe(false);
 });
+
+test.each<[Partial<Development>, boolean]>([
+  [{ developer: 'Umber' }, true],
+  [{ minutes: 9 }, true],
+  [{ temperatureC: 20 }, true],
+  [{ shiftStops: 1, dilution: '1+31' }, false]
+])('%j: poured %s', (part, poured) => expect(isPoured({ ...NOTHING, ...part })).toBe(poured));

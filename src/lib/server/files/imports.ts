@@ -98,12 +98,13 @@ export function importJobs(
 
   async function takeOwn(own: Job): Promise<ImportView> {
     const developed = develop(own);
-    const moved = developed.against.length > 0 ? null : scansOf(own).moveIn(stage.scans());
+    let moved: (() => void) | null = null;
     const undo = (): void => {
       moved?.();
       developed.undo();
     };
     try {
+      if (developed.against.length === 0) moved = scansOf(own).moveIn(stage.scans());
       const against = moved ? await takeBeside(own.fresh()) : developed.against;
       if (against.length > 0) {
         undo();

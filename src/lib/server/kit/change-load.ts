@@ -1,5 +1,6 @@
 // Changing a load: its end, its side, when it was loaded, what lies on the pack, how it was developed.
 import type { Database } from 'better-sqlite3';
+import { isPoured } from '#core/log/development.ts';
 import type { Development, LabState, Load, PackFilter } from '#core/log/load.ts';
 import type { ReelNote } from '#core/log/reel-note.ts';
 import type { Moment } from '#core/sky/moment.ts';
@@ -56,8 +57,7 @@ export function loadChanges(db: Database, now: () => Moment) {
     if (edit.finished === false && other && other.id !== load.id) return { reason: 'occupied' };
     if (edit.side !== undefined && load.side === null) return { reason: 'one-side' };
     // a plan to push or pull is made while it is in the camera; what was poured, for how long, is not
-    const { developer = '', minutes = null, temperatureC = null } = edit.development ?? {};
-    if (!finished && (developer !== '' || minutes !== null || temperatureC !== null))
+    if (!finished && edit.development && isPoured(edit.development))
       return { reason: 'in-camera', filmName: films.find(load.filmId)?.value.name ?? '' };
     const { loadedAt } = edit;
     if (!loadedAt) return null;

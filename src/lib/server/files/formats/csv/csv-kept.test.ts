@@ -199,3 +199,16 @@ test('a development noted meanwhile is not overwritten', async () => {
   expect(loads.find('to')?.development).toEqual(other);
   expect(frames.listByLoad('to')).toEqual([]);
 });
+
+test('a push that is planned comes to a film in the camera; what was poured does not', async () => {
+  const { add, map, rows, jobs, loads } = house();
+  const open = loads.openOf(add({ id: 'seen' }).cameraId);
+  if (open) loads.change({ ...open, finishedAt: NOON });
+  const to = add({ id: 'to', finishedAt: null });
+  const planned = { developer: '', dilution: '', minutes: null, temperatureC: null, shiftStops: 1 };
+  const { id, view } = await map(table(rows(planned)), to);
+  expect(view?.faults).toEqual([]);
+  expect(view?.csv?.developed).toBe('+1 stop');
+  expect((await jobs.take(id))?.state).toBe('done');
+  expect(loads.find('to')?.development).toEqual(planned);
+});

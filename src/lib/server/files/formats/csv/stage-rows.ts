@@ -1,6 +1,6 @@
 // The rows of a table, staged as frames of a film with what was said of them; and the development of that film.
 import { developedFilm } from '#core/log/exposed.ts';
-import { isSameDevelopment } from '#core/log/development.ts';
+import { isPoured, isSameDevelopment } from '#core/log/development.ts';
 import type { Development } from '#core/log/load.ts';
 import type { Job } from '../../import-job.ts';
 import { rowOf, SHOWN } from '../../import-job.ts';
@@ -29,7 +29,7 @@ function developmentOf(job: Job, { rows }: CsvTable, { load }: CsvTarget): Devel
       job.refuse(line, 'developed: otherwise than is noted with this film. Put it right there first.');
     return null;
   }
-  if (load.finishedAt === null)
+  if (load.finishedAt === null && isPoured(development))
     job.refuse(line, 'developed: this film is still in the camera. It is developed when it is finished.');
   return development;
 }
