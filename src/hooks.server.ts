@@ -1,7 +1,13 @@
 // Opens the store when the server starts and turns strangers away: requests must name this host, writes come from it, and a
 // server that listens beyond this machine lets in who knows the passcode.
 import { randomUUID } from 'node:crypto';
-import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import {
+  redirect,
+  type Handle,
+  type HandleServerError,
+  type RequestEvent,
+  type ServerInit
+} from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
 import { readConfig } from '#server/config.ts';
@@ -67,13 +73,13 @@ const answer: Handle = async ({ event, resolve }) => {
     }
   }
   const { pathname, search } = event.url;
-  const refused = refusedByDamage(event.request.method, pathname);
+  const refused = refusedByDamage(event);
   if (refused) return refused;
   event.locals.signedIn = !config.locked || access.isSignedIn(event.cookies.get(COOKIE) ?? '');
   if (!event.locals.signedIn && !isOpen(pathname)) {
     if (pathname.startsWith('/api/'))
       return problem(401, 'signed-out', 'Signed out', 'Sign in again: the server asks for the passcode.');
-    redirect(303, `/enter?to=${encodeURIComponent(pathname + search)}`);
+    return ledTo(event, `/enter?to=${encodeURIComponent(pathname + search)}`);
   }
   const sent = await bounded(event.request, pathname, event.locals.signedIn);
   if (sent instanceof Response) return sent;
@@ -102,6 +108,12 @@ export const handle: Handle = async (input) => {
   return response;
 };
 
+/** Leads to another page. Thrown for the data of a page, as its code reads it; else an answer that has our headers. */
+function ledTo({ isDataRequest }: RequestEvent, location: string): Response {
+  if (isDataRequest) redirect(303, location);
+  return new Response(null, { status: 303, headers: { location } });
+}
+
 /** Why a form is not given to an action: a name that is none of ours, or a body that is no form. */
 async function refusedForm(request: Request, { pathname, searchParams }: URL): Promise<Response | null> {
   if (request.method !== 'POST' || pathname.startsWith('/api/')) return null;
@@ -121,13 +133,15 @@ async function refusedForm(request: Request, { pathname, searchParams }: URL): P
 }
 
 /** A damaged database is not written into, and one that cannot be read shows nothing but that; nor is one that is not there any more. */
-function refusedByDamage(method: string, pathname: string): Response | null {
+function refusedByDamage(event: RequestEvent): Response | null {
+  const { method } = event.request;
+  const { pathname } = event.url;
   const { damage, missing } = store();
   const writes = method !== 'GET' && method !== 'HEAD';
   if (damage) {
     if (pathname.startsWith('/damaged')) return null;
     if (!writes && (damage.readable || pathname === '/offline' || pathname === '/shell')) return null;
-    if (!writes && !pathname.startsWith('/api/')) redirect(303, '/damaged');
+    if (!writes && !pathname.startsWith('/api/')) return ledTo(event, '/damaged');
     return problem(503, 'damaged', 'The database is damaged', sayDamage(damage));
   }
   const trouble = writes ? missing() : null;

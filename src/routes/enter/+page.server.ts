@@ -10,11 +10,16 @@ function ownPage(to: string): string {
   return /^\/(?![/\\])[\w\-/?=&%.:,+~]*$/.test(to) ? to : '/shoot';
 }
 
+function sayTriesLeft(count: number): string {
+  if (count === 0) return 'That was the last try for a while.';
+  return count === 1 ? 'One try is left.' : `${count} tries are left.`;
+}
+
 function refusal(entry: Exclude<Entry, { kind: 'in' }>): string {
   if (entry.kind === 'shut')
     return `Too many wrong passcodes. The gate is shut for ${entry.minutes} ${entry.minutes === 1 ? 'minute' : 'minutes'}; nothing on your phone is lost.`;
   if (entry.kind === 'busy') return 'The gate is busy. Wait a few seconds, then try again.';
-  return `That is not the passcode. ${entry.triesLeft === 0 ? 'That was the last try for a while.' : `${entry.triesLeft} tries are left.`}`;
+  return `That is not the passcode. ${sayTriesLeft(entry.triesLeft)}`;
 }
 
 export const load: PageServerLoad = ({ locals, url }) => ({
