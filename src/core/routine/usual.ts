@@ -1,6 +1,6 @@
 // The routine of a camera as most of its owners follow it, put together from what it is: what film it takes, who sets the exposure,
 // how it is focused, lit and framed. Common practice, no source; its manual and the film's sheet come first.
-import { setsItself, type Camera } from '../camera/camera.ts';
+import { positionCount, setsItself, type Camera } from '../camera/camera.ts';
 import { FORMATS } from '../film/formats.ts';
 import type { RoutinePart, RoutineStep, StepDrawing } from '../camera/routine-step.ts';
 
@@ -115,7 +115,7 @@ function byCamera(camera: Camera): readonly RoutineStep[] {
     // the one time of a box cocks itself
     ...(!isOwnTimed &&
     transport.kind === 'still' &&
-    controls.some((c) => c.acts === 'time' && c.kind !== 'fixed')
+    controls.some((c) => c.acts === 'time' && positionCount(c) > 1)
       ? [step('before-press', 'Cocked?', { drawing: 'cocking' })]
       : []),
     ...(isOwnTimed
