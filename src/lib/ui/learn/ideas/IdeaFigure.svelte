@@ -16,7 +16,7 @@
 </script>
 
 {#if figure.kind === 'prints'}
-  <div class="grid-cols-[repeat(auto-fit,minmax(110px,1fr))] gap-2 bg-(--table) p-2.5 stroke-(--line)">
+  <div class="grid grid-cols-[repeat(auto-fit,minmax(110px,1fr))] gap-2 bg-(--table) p-2.5">
     {#each figure.prints as { film, tone, deltaStops, label } (label)}
       <ScenePrint {film} {tone} {deltaStops} {label} />
     {/each}
