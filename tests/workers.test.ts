@@ -1,6 +1,6 @@
 // What the server does beside itself, built as for production and run on a database of its own.
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
@@ -12,8 +12,7 @@ import { seedDemo } from '../src/lib/server/demo/seed.ts';
 import { reader } from '../src/lib/server/beside/reader.ts';
 import { answerTo } from '../src/lib/server/beside/questions.ts';
 import { tasksBeside } from '../src/lib/server/beside/tasks.ts';
-import { archiveLines, archiveRecords } from '../src/lib/server/files/export-rows.ts';
-import { staging } from '../src/lib/server/files/staging.ts';
+import { archiveLines } from '../src/lib/server/files/export-rows.ts';
 import { repositoriesOf } from '../src/lib/server/repositories.ts';
 import { NO_FILTER } from '../src/lib/schema/log/frame-filter.ts';
 
@@ -106,16 +105,28 @@ test('an import goes in beside the server, as a whole or not at all, and a copy 
   const [from, into] = [openDatabase(join(home, 'from.sqlite')), openDatabase(join(home, 'into.sqlite'))];
   seedDemo(from);
   const tasks = tasksBeside({ workersPath: built });
-  const take = (fresh: number) => tasks.take({ does: 'take', database: join(home, 'into.sqlite'), fresh });
-  const stage = staging(into);
-  let fresh = 0;
-  let line = 0;
-  for (const record of archiveRecords(from)) if (stage.add((line += 1), record).as === 'fresh') fresh += 1;
-  const said = await take(fresh + 1);
+  const hands = tasks.imports(join(home, 'into.sqlite'));
+  const unbroken = new AbortController().signal;
+  const waiting = join(home, 'waiting');
+  mkdirSync(waiting);
+  writeFileSync(join(waiting, 'file'), [...archiveLines(from, '2026-06-01T00:00:00Z')].join('\n'));
+  const told: number[] = [];
+  const found = await hands.read(waiting, (lines) => told.push(lines) > 0, unbroken);
+  expect(found.faults).toEqual([]);
+  expect(told.at(-1)).toBe(found.lines);
+  // nothing of the log is locked or changed while a file waits
+  expect([...archiveLines(into, 'then')]).toHaveLength(1);
+  const fresh = Object.values(found.counts).reduce((sum, count) => sum + count.fresh, 0);
+  const said = await hands.take(waiting, fresh + 1);
   expect(said.join()).toContain('Send the file again');
   expect([...archiveLines(into, 'then')]).toHaveLength(1);
-  expect(await take(fresh)).toEqual([]);
+  expect(await hands.take(waiting, fresh)).toEqual([]);
   expect([...archiveLines(into, 'then')]).toEqual([...archiveLines(from, 'then')]);
+  // what nobody waits for any more is broken off
+  const broken = new AbortController();
+  const read = hands.read(waiting, () => true, broken.signal);
+  broken.abort();
+  await expect(read).rejects.toThrow('broken off');
 
   const copy = join(home, 'copy.sqlite');
   await tasks.copy({ does: 'make', from: join(home, 'into.sqlite'), to: copy });

@@ -47,8 +47,11 @@ function openStore() {
   const reading = reader(config, repositories, damage !== null);
   const intake = scanIntake(config.scansPath, repositories.scans, () => new Date().toISOString());
   const tasks = tasksBeside(config);
-  const imports = importJobs(db, join(config.scansPath, 'incoming'), intake, (fresh) =>
-    tasks.take({ does: 'take', database: config.databasePath, fresh })
+  const imports = importJobs(
+    db,
+    join(config.scansPath, 'incoming'),
+    intake,
+    tasks.imports(config.databasePath)
   );
   const copies = copiesOf(config.databasePath, config.copiesPath, () => Date.now(), tasks.copy);
   if (!damage) imports.tidy();
@@ -91,6 +94,7 @@ function openStore() {
       keeping();
       learning.stop();
       reading.stop();
+      imports.stop();
       places?.close();
       db.close();
       lock.release();

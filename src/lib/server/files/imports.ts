@@ -5,90 +5,92 @@ import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from 'better-sqlite3';
 import { momentAt } from '#core/sky/moment.ts';
-import { explainSqlite } from '../database/sqlite-words.ts';
 import { loadChanges } from '../kit/change-load.ts';
 import { loadRepository } from '../kit/loads.ts';
 import type { scanIntake } from '../scans/intake.ts';
 import type { CsvMapping } from './formats/csv/csv.ts';
 import type { CsvTarget } from './formats/csv/csv-rows.ts';
-import { stageRows } from './formats/csv/stage-rows.ts';
-import { explainDisk } from './disk-words.ts';
-import { formatOf } from './formats/formats.ts';
-import { headOf } from './formats/text-file.ts';
 import { Job, type ImportView } from './import-job.ts';
+import { fileOf, mapRows, readFileOf, takeIn, unpackedOf, type Tell } from './import-work.ts';
+import type { Found } from './findings.ts';
 import { stagedScans } from './scan-files.ts';
-import { staging } from './staging.ts';
 
 /** Largest file that is taken, bytes. */
 export const MOST_IMPORT_BYTES = 4 * 1024 ** 3;
 
+/** Who does the long work. @see import-work.ts */
+export interface ImportHands {
+  readonly read: (folder: string, tell: Tell, broken: AbortSignal) => Promise<Found>;
+  readonly map: (
+    folder: string,
+    mapping: CsvMapping,
+    target: CsvTarget,
+    broken: AbortSignal
+  ) => Promise<Found>;
+  /** @returns what stands against it by now; nothing = it is in */
+  readonly take: (folder: string, fresh: number) => Promise<readonly string[]>;
+}
+
+/** Does the work on this thread, over a connection that is open; others have their turn in between. */
+export function handsHere(db: Database): ImportHands {
+  return {
+    read: (folder, tell) => readFileOf(db, folder, tell),
+    map: (folder, mapping, target) => mapRows(db, folder, mapping, target),
+    // eslint-disable-next-line @typescript-eslint/require-await -- as it is beside the server
+    take: async (folder, fresh) => takeIn(db, folder, fresh)
+  };
+}
+
+const whyOf = (error: unknown): string => (error instanceof Error ? `${error.message}.` : 'not readable');
+
 /**
  * The imports of a store.
  * @param folder where files wait, emptied at the start
- * @param beside takes what is staged in beside the server; null = on this connection
  */
 export function importJobs(
   db: Database,
   folder: string,
   intake: ReturnType<typeof scanIntake>,
-  beside: ((fresh: number) => Promise<readonly string[]>) | null = null
+  hands: ImportHands = handsHere(db)
 ) {
-  const stage = staging(db);
   const loads = loadRepository(db);
   const films = loadChanges(db, () => momentAt(Date.now(), 'UTC'));
-  // eslint-disable-next-line @typescript-eslint/require-await -- as it is beside the server
-  const takeBeside = beside ?? (async (fresh: number) => stage.take(fresh));
   let taking: Promise<void> = Promise.resolve();
   let job: Job | null = null;
   /** Each import waits in a folder of its own: one that is broken off takes nothing of another along. */
   const folderOf = ({ id }: Job): string => join(folder, id);
-  const pathOf = (own: Job): string => join(folderOf(own), 'file');
-  const scansOf = (own: Job) => stagedScans(folderOf(own), intake);
-
-  /** Clears an import's files away, and what is staged where that is its own. */
-  function drop(own: Job): void {
-    if (job === own) stage.clear();
-    rmSync(folderOf(own), { recursive: true, force: true });
-  }
-
-  /** What stands against an import is told; nothing of it stays. */
-  function refuseAll(own: Job, faults: readonly string[]): void {
-    for (const fault of faults) own.refuse(0, fault);
-    own.state = 'refused';
-    drop(own);
-  }
-
-  async function readFileOf(own: Job): Promise<void> {
-    const path = pathOf(own);
-    const head = await headOf(path);
-    const format = formatOf(head);
-    if (head.length === 0) own.refuse(1, 'The file is empty.');
-    else if (!format) own.refuse(1, 'The file is no text. A CSV is read as UTF-8, UTF-16 or Windows-1252.');
-    else {
-      const lookAtScans = (names: readonly string[]) => scansOf(own).look(stage.scans(), names);
-      await format.read({ path, folder: folderOf(own), job: own, stage, lookAtScans });
-    }
-  }
+  const scansOf = (own: Job) => stagedScans(unpackedOf(folderOf(own)), intake);
+  const drop = (own: Job): void => rmSync(folderOf(own), { recursive: true, force: true });
+  const settle = (own: Job): void => {
+    if (own.state === 'refused') drop(own);
+  };
 
   async function read(own: Job): Promise<void> {
+    const tell = (lines: number): boolean => {
+      own.found = { ...own.found, lines };
+      return own.state === 'reading';
+    };
     try {
-      await readFileOf(own);
+      const found = await hands.read(folderOf(own), tell, own.broken.signal);
+      const { scanNames, scans, faultCount } = found;
+      const whys = scanNames && faultCount === 0 ? await scansOf(own).look(scans, scanNames) : [];
+      if (own.state !== 'reading') return;
+      own.hear(found);
+      if (whys.length > 0) own.refuse(whys.map((why) => ({ line: 0, why })));
     } catch (error) {
-      if (error instanceof TypeError) own.refuse(own.lines + 1, 'This is no UTF-8. Save the file as UTF-8.');
-      else {
-        const told = explainSqlite(error, db.name) ?? explainDisk(error, folder);
-        own.refuse(own.lines + 1, told ?? (error instanceof Error ? `${error.message}.` : 'not readable'));
-      }
+      // its folder may be gone by now
+      if (own.state !== 'reading') return;
+      own.refuse([{ line: own.found.lines + 1, why: whyOf(error) }]);
     }
-    own.settle();
-    if (own.state === 'refused') drop(own);
+    settle(own);
   }
 
   /** Notes with a film how it was developed. @returns what speaks against it by now, and what takes it back */
   function develop(own: Job): { readonly against: readonly string[]; readonly undo: () => void } {
     const undo = (): void => undefined;
-    if (!own.development) return { against: [], undo };
-    const { loadId, development } = own.development;
+    const said = own.found.rows?.development;
+    if (!said) return { against: [], undo };
+    const { loadId, development } = said;
     if (loads.find(loadId)?.development)
       return { against: ['The development of this film was noted here meanwhile.'], undo };
     const changed = films.change(loadId, { development });
@@ -104,11 +106,12 @@ export function importJobs(
       developed.undo();
     };
     try {
-      if (developed.against.length === 0) moved = scansOf(own).moveIn(stage.scans());
-      const against = moved ? await takeBeside(own.fresh()) : developed.against;
+      if (developed.against.length === 0) moved = scansOf(own).moveIn(own.found.scans);
+      const against = moved ? await hands.take(folderOf(own), own.fresh()) : developed.against;
       if (against.length > 0) {
         undo();
-        refuseAll(own, against);
+        own.refuse(against.map((why) => ({ line: 0, why })));
+        settle(own);
         return own.view();
       }
     } catch (error) {
@@ -116,7 +119,6 @@ export function importJobs(
       own.state = 'ready';
       throw error;
     }
-    stage.forget();
     own.state = 'done';
     drop(own);
     return own.view();
@@ -135,7 +137,7 @@ export function importJobs(
         }
       });
       try {
-        await pipeline(Readable.from(body), counted, createWriteStream(pathOf(own)));
+        await pipeline(Readable.from(body), counted, createWriteStream(fileOf(folderOf(own))));
       } catch (error) {
         drop(own);
         if (error instanceof RangeError) return null;
@@ -144,26 +146,27 @@ export function importJobs(
       // one that is just going in is let
       await taking;
       if (job) {
-        if (job.state !== 'done') job.state = 'cancelled';
+        if (job.state !== 'done') job.cancel();
         drop(job);
       }
-      stage.clear();
       job = own;
       void read(own);
       return own.view();
     },
     find: (id: string): ImportView | null => (job?.id === id ? job.view() : null),
     /** Says what the columns of a CSV stand for: its rows are checked as frames of a film. */
-    map: (id: string, mapping: CsvMapping, target: CsvTarget): ImportView | null => {
+    map: async (id: string, mapping: CsvMapping, target: CsvTarget): Promise<ImportView | null> => {
       const own = job?.id === id ? job : null;
-      const table = own?.table;
-      if (!own || !table || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
-      stage.clear();
-      [own.counts, own.faults, own.faultCount, own.read, own.frameIds] = [{}, [], 0, [], []];
-      own.development = null;
-      stageRows(own, stage, table, mapping, target);
-      own.state = own.faultCount > 0 ? 'refused' : 'ready';
-      if (own.state === 'refused') stage.clear();
+      const columns = own?.found.columns;
+      if (!own || !columns || !['mapping', 'ready', 'refused'].includes(own.state)) return null;
+      own.state = 'reading';
+      try {
+        const found = await hands.map(folderOf(own), mapping, target, own.broken.signal);
+        if (!own.broken.signal.aborted) own.hear(found, columns);
+      } catch (error) {
+        // it may have been dropped meanwhile
+        if (!own.broken.signal.aborted) own.refuse([{ line: 0, why: whyOf(error) }]);
+      }
       return own.view();
     },
     /** Everything goes in, or nothing, and then it is told what stands against it. @returns null when nothing is ready */
@@ -184,19 +187,21 @@ export function importJobs(
     taken: (
       id: string
     ): { readonly frameIds: readonly string[]; readonly developed: string | null } | null =>
-      job?.id === id && job.state === 'done' && job.table
-        ? { frameIds: job.frameIds, developed: job.development?.loadId ?? null }
+      job?.id === id && job.state === 'done' && job.found.rows
+        ? {
+            frameIds: job.found.rows.frameIds,
+            developed: job.found.rows.development?.loadId ?? null
+          }
         : null,
     cancel: (id: string): boolean => {
       if (job?.id !== id || job.state === 'done' || job.state === 'taking') return false;
-      job.state = 'cancelled';
+      job.cancel();
       drop(job);
       return true;
     },
     /** Clears away what was cut off when the server last stopped. */
-    tidy: (): void => {
-      stage.clear();
-      rmSync(folder, { recursive: true, force: true });
-    }
+    tidy: (): void => rmSync(folder, { recursive: true, force: true }),
+    /** Breaks off what is being read. */
+    stop: (): void => job?.broken.abort()
   };
 }

@@ -1,6 +1,6 @@
 // Lines on their way in. Each is checked against the log and against the lines before it; then all go in at once, or none.
-// The only SQL about staging. Frames and judgements go over
-// by SQL alone, since there may be a hundred thousand of them.
+// The only SQL about staging. Lines wait in a file of their own, attached to the log: it is not locked meanwhile, and nothing of it is
+// left when they are not taken. Frames and judgements go over by SQL alone, since there may be a hundred thousand of them.
 import type { Database } from 'better-sqlite3';
 import { readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
 import { FRAME_NAMES, FRAME_VALUES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
@@ -24,6 +24,9 @@ const WORDS: Readonly<Record<string, string>> = {
   scan: 'scan'
 };
 
+/** So many reasons are told why what was staged cannot go in. */
+const MOST_AGAINST = 20;
+
 /** What may be there only once, beside the name; of frames the table itself says so. */
 function onceOf(record: ArchiveRecord): string | null {
   if (record.kind === 'load' && record.load.finishedAt === null)
@@ -33,8 +36,36 @@ function onceOf(record: ArchiveRecord): string | null {
   return null;
 }
 
-/** The staging of a database. */
-export function staging(db: Database) {
+const JUDGEMENT_NAMES = 'frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision';
+
+/** Attaches the file where lines wait, instead of another one, and makes its tables. */
+function attach(db: Database, file: string): void {
+  const attached = db
+    .prepare<[], { readonly name: string }>('select name from pragma_database_list')
+    .all()
+    .some(({ name }) => name === 'incoming');
+  if (attached) db.exec('detach database incoming');
+  db.prepare('attach database ? as incoming').run(file);
+  // what waits is sent again when the power fails
+  db.pragma('incoming.synchronous = OFF');
+  db.pragma('incoming.journal_mode = MEMORY');
+  db.pragma('incoming.cache_size = -4000');
+  db.exec(`
+    create table if not exists incoming.staged (line integer primary key, tbl text not null, body text not null);
+    create table if not exists incoming.staged_frame as select ${FRAME_NAMES}, note as words, note as tags from frame limit 0;
+    create unique index if not exists incoming.staged_frame_id on staged_frame (id);
+    create unique index if not exists incoming.staged_frame_number on staged_frame (load_id, number) where deleted_at is null;
+    create table if not exists incoming.staged_judgement as select ${JUDGEMENT_NAMES} from judgement limit 0;
+    create unique index if not exists incoming.staged_judgement_frame on staged_judgement (frame_id);
+  `);
+}
+
+/** @see staging */
+export type Staging = ReturnType<typeof staging>;
+
+/** The staging of a database. @param file where lines wait; made when it is not there */
+export function staging(db: Database, file: string) {
+  attach(db, file);
   const known = knownNames(db);
   const insert = db.prepare<[number, string, string]>(
     'insert into staged (line, tbl, body) values (?, ?, ?)'
@@ -43,7 +74,7 @@ export function staging(db: Database) {
     `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
   );
   const insertJudgement = db.prepare<[Record<string, unknown>]>(
-    `insert or ignore into staged_judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
+    `insert or ignore into staged_judgement (${JUDGEMENT_NAMES})
      values (:frameId, :on, :outcome, :faults, :grade, :at, :zone, :revision)`
   );
   const stagedFrame = db.prepare<[string]>('select 1 from staged_frame where id = ?');
@@ -54,8 +85,21 @@ export function staging(db: Database) {
   const sameScan = db.prepare<[string, string]>(
     'select 1 from scan where load_id = ? and sha256 = ? and deleted_at is null'
   );
-  const bodies = (where: string) =>
-    db.prepare<[], { readonly body: string }>(`select body from staged where ${where} order by line`);
+  /** Records that wait, in the order of their lines, some at a time. */
+  const bodies = (where: string) => {
+    const some = db.prepare<[number], { readonly line: number; readonly body: string }>(
+      `select line, body from staged where line > ? and ${where} order by line limit 100`
+    );
+    return function* (): Generator<ArchiveRecord> {
+      for (let rows = some.all(0); rows.length > 0; rows = some.all(rows.at(-1)?.line ?? 0)) {
+        for (const { body } of rows) {
+          const read = readRecord(body);
+          if (!read.ok) throw new Error(read.error);
+          yield read.value;
+        }
+      }
+    };
+  };
   const before = bodies("tbl not in ('frame_picture', 'bias_change', 'scan')");
   const after = bodies("tbl in ('frame_picture', 'bias_change', 'scan')");
   const scans = bodies("tbl = 'scan'");
@@ -64,9 +108,7 @@ export function staging(db: Database) {
     `insert into frame_tag (frame_id, tag, place) select staged_frame.id, tag.value, tag.key
      from staged_frame, json_each(staged_frame.tags) as tag`,
     'insert into frame_words (frame_id, words) select id, words from staged_frame order by id',
-    `insert into judgement (frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision)
-     select frame_id, judged_on, outcome, faults, grade, judged_at, judged_zone, revision
-     from staged_judgement order by rowid`
+    `insert into judgement (${JUDGEMENT_NAMES}) select ${JUDGEMENT_NAMES} from staged_judgement order by rowid`
   ].map((sql) => db.prepare(sql));
   const empty = ['staged', 'staged_frame', 'staged_judgement'].map((t) => db.prepare(`delete from ${t}`));
   /** Names that are staged, but for frames and judgements, and what may be there once only. */
@@ -138,26 +180,16 @@ export function staging(db: Database) {
   }
 
   const take = db.transaction((fresh: number): readonly string[] => {
-    for (const { body } of everyBody.all()) {
-      const read = readRecord(body);
-      if (!read.ok) continue;
-      const { table, id } = nameOf(read.value);
+    for (const record of everyRecord()) {
+      const { table, id } = nameOf(record);
       names.add(`${table} ${id}`);
     }
     const faults = against(fresh);
     if (faults.length > 0) return faults;
     const write = recordWriter(db);
-    const each = (rows: readonly { readonly body: string }[]): void => {
-      for (const { body } of rows) {
-        const read = readRecord(body);
-        if (!read.ok) throw new Error(read.error);
-        write(read.value);
-      }
-    };
-    each(before.all());
+    for (const record of before()) write(record);
     for (const statement of over) statement.run();
-    each(after.all());
-    clear();
+    for (const record of after()) write(record);
     return [];
   });
 
@@ -165,16 +197,16 @@ export function staging(db: Database) {
   const counted = ['staged', 'staged_frame', 'staged_judgement'].map((t) =>
     db.prepare<[], { readonly n: number }>(`select count(*) as n from ${t}`)
   );
-  const everyBody = bodies('true');
+  const everyRecord = bodies('true');
   const takenMeanwhile = db.prepare<[], { readonly number: number }>(
     `select staged_frame.number from staged_frame
      join frame on frame.load_id = staged_frame.load_id and frame.number = staged_frame.number
-     where frame.deleted_at is null and staged_frame.deleted_at is null limit 20`
+     where frame.deleted_at is null and staged_frame.deleted_at is null limit ${MOST_AGAINST}`
   );
   const judgedMeanwhile = db.prepare<[], { readonly number: number }>(
     `select frame.number from staged_judgement
      join judgement on judgement.frame_id = staged_judgement.frame_id
-     join frame on frame.id = judgement.frame_id limit 20`
+     join frame on frame.id = judgement.frame_id limit ${MOST_AGAINST}`
   );
   const cameMeanwhile = db.prepare<[], { readonly number: number }>(
     'select frame.number from staged_frame join frame on frame.id = staged_frame.id limit 20'
@@ -192,15 +224,15 @@ export function staging(db: Database) {
       ...cameMeanwhile.all().map(({ number }) => `Frame ${number} came in another way meanwhile.`),
       ...judgedMeanwhile.all().map(({ number }) => `Frame ${number} was judged here meanwhile.`)
     ];
-    const others = everyBody.all().flatMap(({ body }) => {
-      const read = readRecord(body);
-      if (!read.ok) return [read.error];
-      const { table, id } = nameOf(read.value);
-      if (known(table, id)) return [`The ${WORDS[table] ?? table} “${id}” came in another way meanwhile.`];
-      const why = faultOf(read.value);
-      return why === null ? [] : [`The ${WORDS[table] ?? table} “${id}”: ${why}.`];
-    });
-    return [...frames, ...others].slice(0, 20);
+    const others: string[] = [];
+    for (const record of everyRecord()) {
+      const { table, id } = nameOf(record);
+      const why = known(table, id) ? 'came in another way meanwhile' : faultOf(record);
+      if (why === null) continue;
+      others.push(`The ${WORDS[table] ?? table} “${id}”${known(table, id) ? ' ' : ': '}${why}.`);
+      if (others.length === MOST_AGAINST) break;
+    }
+    return [...frames, ...others].slice(0, MOST_AGAINST);
   }
 
   return {
@@ -213,24 +245,17 @@ export function staging(db: Database) {
       return { as: 'fresh' };
     },
     /** Several additions as one, for speed; what was added stays staged. */
-    together: <T>(work: () => T): T => db.transaction(work).immediate(),
+    together: <T>(work: () => T): T => db.transaction(work).deferred(),
     /** Scans that wait. */
     scans: (): readonly (ArchiveRecord & { kind: 'scan' })[] =>
-      scans.all().flatMap(({ body }) => {
-        const read = readRecord(body);
-        return read.ok && read.value.kind === 'scan' ? [read.value] : [];
-      }),
+      [...scans()].flatMap((record) => (record.kind === 'scan' ? [record] : [])),
     /**
      * Everything goes in, or nothing. It may have been staged over another connection.
      * @param fresh how many lines were staged @returns what stands against it by now; nothing = it is in
      * @throws {Error} when something does not fit after all
      */
     take: (fresh: number): readonly string[] => take.immediate(fresh),
-    /** Forgets what was staged, once another connection took it in. */
-    forget: (): void => {
-      names.clear();
-      onces.clear();
-    },
+    /** Forgets what was staged. */
     clear
   };
 }

@@ -1,16 +1,14 @@
 // What a format of files is to this program. A further one is a folder beside the others and a line in `formats.ts`.
-import type { Job } from '../import-job.ts';
-import type { staging } from '../staging.ts';
+import type { Findings } from '../findings.ts';
+import type { Tell } from '../import-work.ts';
 
 /** A file that came in, and where what is read of it goes. */
 export interface Incoming {
   readonly path: string;
   /** A folder of its own, for what it unpacks to. */
   readonly folder: string;
-  readonly job: Job;
-  readonly stage: ReturnType<typeof staging>;
-  /** What is wrong with the files of the scans that were staged. @param names of the files that lie in the folder */
-  readonly lookAtScans: (names: readonly string[]) => Promise<readonly string[]>;
+  readonly findings: Findings;
+  readonly tell: Tell;
 }
 
 /** A format: how its files are told, and how they are read. How they are written stands in its folder too. */
@@ -19,7 +17,7 @@ export interface Format {
   /** Whether a file is of this format. @param head its first bytes, some hundred */
   readonly detects: (head: Buffer) => boolean;
   /**
-   * Reads a file: stages what it holds, or says in the job what is wrong with it.
+   * Reads a file: stages what it holds, or says what is wrong with it.
    * @throws {TypeError} for what is no UTF-8 @throws {Error} in words
    */
   readonly read: (incoming: Incoming) => Promise<void>;

@@ -71,7 +71,7 @@ function house() {
     const id = (await jobs.start('table.csv', bytes()))?.id ?? '';
     await expect.poll(() => jobs.find(id)?.state).toBe('mapping');
     const pair = pairFrom({ load, camera, film, frames: [], stands: null, last: null });
-    const view = jobs.map(id, likelyMapping(csvHeader().split(',')), { pair, load, zone: 'UTC' });
+    const view = await jobs.map(id, likelyMapping(csvHeader().split(',')), { pair, load, zone: 'UTC' });
     return { id, view };
   };
   /** Ten frames with all that can be said of them, as rows. */

@@ -12,6 +12,6 @@ export const ZIP: Format = {
   read: async (incoming) => {
     const unpacked = await unpack(incoming.path, incoming.folder);
     if (unpacked.ok) await readLines(incoming, join(incoming.folder, LINES_NAME), unpacked.value);
-    else incoming.job.refuse(1, unpacked.error);
+    else incoming.findings.refuse(1, unpacked.error);
   }
 };

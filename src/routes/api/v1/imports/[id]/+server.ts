@@ -20,7 +20,7 @@ export const PUT: RequestHandler = async ({ request, params }) => {
   const load = s.loads.find(body.loadId);
   const pair = load && pairOf(s, load);
   if (!pair) return logProblem({ reason: 'no-load' });
-  const view = s.imports.map(params.id, body.mapping, {
+  const view = await s.imports.map(params.id, body.mapping, {
     ...{ pair, load },
     zone: load.loadedAt.zone
   });
