@@ -17,6 +17,7 @@ import { explainDisk } from '#server/files/disk-words.ts';
 import { afterUpload, bounded } from '#server/http/bodies.ts';
 import { setHeaders } from '#server/http/headers.ts';
 import { problem } from '#server/http/problem.ts';
+import { underWay } from '#server/http/under-way.ts';
 import { sayClock } from '#server/log/clock.ts';
 import { seedScans } from '#server/demo/scans.ts';
 import { closeStore, store } from '#server/store.ts';
@@ -102,7 +103,7 @@ const answer: Handle = async ({ event, resolve }) => {
 /** Answers everything, and says of every answer what browsers may do with it. */
 export const handle: Handle = async (input) => {
   input.event.locals.requestId = randomUUID().slice(0, 8);
-  const response = await answer(input);
+  const response = await underWay.answer(() => answer(input));
   setHeaders(response.headers, store().config.locked);
   response.headers.set('x-request-id', input.event.locals.requestId);
   return response;

@@ -21,6 +21,7 @@ import { kitLines, type KitPart } from './files/kit-file.ts';
 import { loadChanges } from './kit/change-load.ts';
 import { filmLoading } from './kit/load-film.ts';
 import { learner, type Learner } from './learn/learner.ts';
+import { underWay } from './http/under-way.ts';
 import { gazetteer } from './light/places.ts';
 import { logbook } from './log/logbook.ts';
 import { manyFrames } from './log/many-frames.ts';
@@ -131,18 +132,20 @@ function keepCopies(copies: ReturnType<typeof copiesOf>, db: Database): () => vo
 }
 
 /**
- * Puts a copy in the place of the database, after a copy of how it is now; a damaged one is kept aside as it is.
+ * Puts a copy in the place of the database, after a copy of how it is now; a damaged one is kept aside as it is. Asked for by a request:
+ * others that are under way are answered first.
  * @throws {Error} when no copy can be made, or the one is damaged: nothing is changed then
  */
-export async function bringBack(copy: Copy): Promise<void> {
-  const { copies, config, damage } = store();
-  if (!damage) await copies.make('before-return');
-  copies.check(copy);
-  closeStore();
-  if (damage) setAside(config.databasePath);
-  copies.putInPlace(copy, config.databasePath);
-  store().learner.look();
-}
+export const bringBack = (copy: Copy): Promise<void> =>
+  underWay.alone(async () => {
+    const { copies, config, damage } = store();
+    if (!damage) await copies.make('before-return');
+    copies.check(copy);
+    closeStore();
+    if (damage) setAside(config.databasePath);
+    copies.putInPlace(copy, config.databasePath);
+    store().learner.look();
+  });
 
 /** A damaged file keeps another name: somebody may still get something out of it. */
 function setAside(path: string): void {

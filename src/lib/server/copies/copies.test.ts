@@ -1,7 +1,8 @@
 // Copies are whole, are told apart from what is damaged, say what would be different, and bring back what was.
-import { mkdtempSync, readdirSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
 import Database from 'better-sqlite3';
 import { afterEach, describe, expect, test } from 'vitest';
 import { seeded } from '#core/numeric/seeded.ts';
@@ -105,6 +106,30 @@ describe('a copy', () => {
     const same = openDatabase(path);
     expect(textOf(same)).toBe(before);
     same.close();
+  });
+
+  test('from before an upgrade stands among them, is compared in today’s form and brought back', async () => {
+    const { folder } = home();
+    const path = join(folder, 'old.sqlite');
+    const packed = readFileSync(join(import.meta.dirname, '../database/past/version-14.sqlite.gz'));
+    writeFileSync(path, gunzipSync(packed));
+    const db = openDatabase(path);
+    const before = textOf(db);
+    const copies = copiesOf(path, join(folder, 'copies'), () => NOW);
+    const [copy] = copies.list();
+    if (!copy) throw new Error('no copy');
+    expect(copy).toMatchObject({ name: 'old.sqlite.version-14', reason: 'before-upgrade' });
+    await copies.make('asked');
+    const there = readdirSync(join(folder, 'copies'));
+    db.exec('delete from judgement');
+    const { now, then } = await copies.against(copy);
+    expect(then.frames).toBe(now.frames);
+    expect(readdirSync(join(folder, 'copies'))).toEqual(there);
+    db.close();
+    copies.putInPlace(copy, path);
+    const again = openDatabase(path);
+    expect(textOf(again)).toBe(before);
+    again.close();
   });
 
   test('what lies in the folder beside them is left alone', async () => {

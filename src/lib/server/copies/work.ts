@@ -1,5 +1,6 @@
 // The long work on copies: making one, looking through it, comparing it. Done beside the server, over connections of its own.
-import { copyFileSync, rmSync } from 'node:fs';
+import { copyFileSync, readdirSync, rmSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { openDatabase } from '../database/open.ts';
 import { contentsOf, differenceOf, type Difference } from './contents.ts';
@@ -13,8 +14,6 @@ export type CopyWork =
 
 /** What came of it: a difference where one was asked for. */
 export type CopyDone = Difference | null;
-
-const REST = ['', '-wal', '-shm', '-journal'] as const;
 
 /** Opens a copy and looks through all of it. @throws {Error} when it is damaged */
 export function checkCopy(path: string): void {
@@ -51,7 +50,9 @@ function compare(from: string, copy: string, aside: string): Difference {
       then.close();
     }
   } finally {
-    for (const rest of REST) rmSync(aside + rest, { force: true });
+    // one that was migrated has a copy of itself beside it
+    for (const name of readdirSync(dirname(aside)))
+      if (name.startsWith(basename(aside))) rmSync(join(dirname(aside), name), { force: true });
   }
 }
 

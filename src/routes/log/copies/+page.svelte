@@ -15,7 +15,8 @@
     daily: 'each day’s',
     asked: 'asked for',
     'before-import': 'before a file was taken in',
-    'before-return': 'before a copy was brought back'
+    'before-return': 'before a copy was brought back',
+    'before-upgrade': 'before a newer version of the program took it over'
   } as const;
   let busy = $state(false);
   /** The copy that is looked at, and what would be different with it. */
@@ -57,10 +58,10 @@
 <h1 class="title">Copies</h1>
 <div class="grid max-w-220 gap-4">
   <p class="leading-snug">
-    A copy of the log is made each day, before a file is taken in, and when you ask for one. It holds
-    everything but the scans’ files. Seven days, four weeks and twelve months are kept, in <code
-      >{data.folder}</code
-    >. Keep one on another disk too: a copy beside the original goes with it.
+    A copy of the log is made each day, before a file is taken in, before a newer version of the program takes
+    it over, and when you ask for one. It holds everything but the scans’ files. Seven days, four weeks and
+    twelve months are kept, in <code>{data.folder}</code>. Keep one on another disk too: a copy beside the
+    original goes with it.
   </p>
   <button type="button" class="btn preset-filled min-h-11 justify-self-start" onclick={() => void make()}
     >Make a copy now</button
