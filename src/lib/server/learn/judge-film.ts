@@ -21,7 +21,7 @@ export function judgeFilm(s: Repositories, load: Load, pair: Pair, nowMs: number
   const states = judgedStatesOf(s, camera.id);
   const learned = learnObserved(
     camera,
-    observationsOf(s, camera.id),
+    observationsOf(s, camera.id, states),
     (id) => s.films.find(id)?.value.sdStops ?? 0.2
   );
   const frames = s.frames.listByLoad(load.id);

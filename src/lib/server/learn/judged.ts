@@ -44,9 +44,15 @@ const read = new WeakMap<Repositories['observations'], Map<string, KeptObservati
 /** Rows written at a time: between them others may write. */
 const AT_ONCE = 50;
 
-/** What the judged frames of a camera say of it; frames that are no evidence left out. What is not kept yet is worked out and kept. */
-export function observationsOf(store: Repositories, cameraId: string): readonly Observation[] {
-  const states = judgedStatesOf(store, cameraId);
+/**
+ * What the judged frames of a camera say of it; frames that are no evidence left out. What is not kept yet is worked out and kept.
+ * @param states of them, where they were read already
+ */
+export function observationsOf(
+  store: Repositories,
+  cameraId: string,
+  states = judgedStatesOf(store, cameraId)
+): readonly Observation[] {
   const known = read.get(store.observations) ?? new Map<string, KeptObservation>();
   read.set(store.observations, known);
   const isStale = ({ frameId, state }: (typeof states)[number]): boolean =>

@@ -46,7 +46,7 @@ function fromRow(row: JudgementRow): Judgement {
 /** Judged frames of a camera that count: more of them tell no more, and a camera is what it is now. */
 const LATEST_JUDGED = 500;
 /** Judgements among which films that were judged as a whole are looked for. */
-const LATE = 2000;
+const LATE = 600;
 
 const less = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
