@@ -61,6 +61,42 @@ test(
 );
 
 test(
+  'what a sheet cannot know is asked: a ring between its marks, a filter on a lever, double-run film',
+  { tag: '@phone' },
+  async ({ emptyApp: app, page }) => {
+    await page.goto(app.url);
+    await page.getByRole('radio', { name: /Scales of numbers/ }).check();
+    await page.getByLabel('Openings are set with').selectOption('clicked');
+    await page.getByLabel('Apertures on the ring', { exact: true }).fill('2.8 4 5.6 8');
+    await page.getByRole('button', { name: /today’s answer/ }).click();
+    await page
+      .getByTestId('light-guide')
+      .getByRole('button', { name: /Sharp edge/ })
+      .click();
+    await page.getByRole('radio', { name: /^4–5.6/ }).check({ force: true });
+    await expect(page.getByTestId('instruction')).toContainText('Aperture 4–5.6');
+    // a lever with a yellow filter at one of its places
+    await page.goto(`${app.url}/kit/camera`);
+    await page.getByRole('radio', { name: /A lever with symbols/ }).check();
+    await page.getByLabel('Marks on the lever', { exact: true }).fill('sun yellow');
+    await page.getByLabel('Value at sun').fill('16');
+    await page.getByLabel('Value at yellow').fill('8×0.5');
+    await page.getByLabel('What you call it').fill('Filter box');
+    await page.getByRole('button', { name: /Keep|Add/ }).first().click();
+    await expect(page.getByText(/8×0.5/).first()).toBeVisible();
+    await page.getByLabel('Value at yellow').fill('8×2');
+    await page.getByRole('button', { name: /Keep|Add/ }).first().click();
+    await expect(page).toHaveURL(/\/kit/);
+    // film for moving pictures is asked how it runs, other film is not
+    await page.goto(`${app.url}/kit/film`);
+    await expect(page.getByLabel('Double-run, or which holes')).toHaveCount(0);
+    await page.getByText('Other sizes').click();
+    await page.getByRole('checkbox', { name: '8 mm cine' }).check();
+    await page.getByLabel('Double-run, or which holes').selectOption({ label: 'double-run 8 mm' });
+  }
+);
+
+test(
   'a camera with a sliding plate and three blades, from an empty kit to a logged frame',
   { tag: '@phone' },
   async ({ emptyApp: app, page }) => {

@@ -16,6 +16,7 @@ function marksOf(control: Control): readonly Position[] {
       return [control.position];
     case 'marked':
       return control.positions;
+    case 'clicked':
     case 'plate':
     case 'override':
       return control.marks;
@@ -47,7 +48,8 @@ export function withMeasured(camera: Camera, acts: ControlActs, values: Readonly
         return { ...control, position: put(control.position) };
       case 'marked':
         return { ...control, positions: control.positions.map(put) };
-      case 'plate':
+      case 'clicked':
+    case 'plate':
       case 'override':
         return { ...control, marks: control.marks.map(put) };
       case 'geared':

@@ -24,6 +24,18 @@ describe('what was measured beside a mark', () => {
     expect(time.ok && time.value.sdStops).toBeCloseTo(2 / Math.sqrt(12), 6);
   });
 
+  it('an opening behind a filter lets through as little as one smaller by its factor: ×2 is a stop, ×8 three', () => {
+    for (const text of ['8×2', '8x2', 'f/8 × 2', '8*2,0'])
+      expect(value('aperture', text), text).toEqual({ value: 8 * Math.SQRT2, sdStops: 0 });
+    const nd = readMeasured('aperture', '5.6×8');
+    expect(nd.ok && 2 * Math.log2(nd.value.value)).toBeCloseTo(8, 9);
+    expect(value('aperture', '8×0.5')).toBe('out-of-range');
+    expect(value('aperture', 'eight×2')).toBe('unreadable');
+    expect(value('time', '1/60×2')).toBe('unreadable');
+    const lever = readMarks('aperture', 'sun=16 cloud=8 yellow=8×2');
+    expect(lever.ok && lever.value.map((p) => p.mark)).toEqual(['sun', 'cloud', 'yellow']);
+  });
+
   it('an end that is nothing is refused with the whole text', () => {
     const read = readMeasured('aperture', '16–0');
     expect(!read.ok && read.error.text).toBe('16–0');

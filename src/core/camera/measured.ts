@@ -1,6 +1,8 @@
-// What an owner measured beside a mark: a value, or two it lies between ("16–22", "between 16 and 22").
+// What an owner measured beside a mark: a value, two it lies between ("16–22", "between 16 and 22"), or an opening with a filter
+// before it ("8×2": f/8 behind a filter of factor 2).
 import { err, ok, type Result } from '../numeric/result.ts';
 import { parseFNumber } from '../units/aperture.ts';
+import { parseDecimal } from '../units/decimal.ts';
 import type { QuantityError } from '../units/quantity-error.ts';
 import { exactFNumber, exactSeconds } from '../units/series.ts';
 import { parseShutter } from '../units/shutter.ts';
@@ -18,6 +20,25 @@ export interface Measured {
   readonly sdStops: number;
 }
 
+/** An opening and the factor of a filter that a lever swings before it. */
+const FILTERED = /^(.+?) ?[×x*] ?(\d+(?:[.,]\d+)?)$/i;
+
+/**
+ * Reads an opening with a filter before it: as an f-number that lets through as little. A factor of 2 takes a stop (ISO 6:1993 and the
+ * makers' sheets state factors so).
+ * @returns null where the text names no filter
+ */
+function readFiltered(text: string): Result<Measured, QuantityError> | null {
+  const match = FILTERED.exec(text.trim());
+  const factor = parseDecimal(match?.[2] ?? '');
+  if (!match || factor === null) return null;
+  const refused = err({ quantity: 'aperture', problem: 'out-of-range', text } as const);
+  if (!(factor >= 1 && factor <= 100_000)) return refused;
+  const read = parseFNumber(match[1] ?? '');
+  if (!read.ok) return err({ ...read.error, text });
+  return ok({ value: exactFNumber(read.value, 'third') * Math.sqrt(factor), sdStops: 0 });
+}
+
 /** The two ends of a text such as "16–22"; null where it is one value. */
 function endsOf(text: string): readonly [string, string] | null {
   const match = BETWEEN.exec(text.trim());
@@ -26,7 +47,7 @@ function endsOf(text: string): readonly [string, string] | null {
 
 /**
  * Reads what was measured of an aperture or a time.
- * @param acts what the control does @param text such as "12.3", "1/85", "16–22"
+ * @param acts what the control does @param text such as "12.3", "1/85", "16–22", "8×2"
  * @returns the value and how unsure it is in stops, or why it cannot be read
  */
 export function readMeasured(acts: 'aperture' | 'time', text: string): Result<Measured, QuantityError> {
@@ -35,6 +56,8 @@ export function readMeasured(acts: 'aperture' | 'time', text: string): Result<Me
     const read = parseShutter(of);
     return read.ok ? ok(read.value.seconds) : read;
   };
+  const filtered = acts === 'aperture' ? readFiltered(text) : null;
+  if (filtered) return filtered;
   const ends = endsOf(text);
   if (!ends) {
     const read = one(text);

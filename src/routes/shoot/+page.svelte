@@ -121,7 +121,7 @@
           <FrameBar judged={around} {adviser} />
         </div>
         <div
-          class="positions apart grid gap-3 max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-3"
+          class="positions apart grid grid-cols-[minmax(0,1fr)] gap-3 max-[900px]:py-3 max-[900px]:px-3.5 max-[900px]:bg-(--sheet) max-[900px]:border-[1.5px] max-[900px]:border-(--ink) max-[900px]:rounded-[4px] max-[900px]:order-3"
         >
           <PositionsCard judged={around} onset={() => void setAsShown()} />
           <BeforePress judged={around} />
@@ -153,9 +153,12 @@
         <ShootLight judged={around} />
       {/if}
     </section>
-    <section class="grid gap-2 [grid-area:print] max-[900px]:order-4" aria-label="The print">
+    <section
+      class="grid grid-cols-[minmax(0,1fr)] gap-2 [grid-area:print] max-[900px]:order-4"
+      aria-label="The print"
+    >
       {#if whole && current.isTold}
-        <div class="prints apart grid gap-2">
+        <div class="prints apart grid grid-cols-[minmax(0,1fr)] gap-2">
           <p class="kicker">What the print will look like</p>
           <Prints judged={around} />
         </div>
@@ -174,7 +177,7 @@
         {/key}
       {/if}
       {#if whole}
-        <div class="later apart grid gap-2">
+        <div class="later apart grid grid-cols-[minmax(0,1fr)] gap-2">
           <FilmLeft judged={around} />
           {#if current.settings.place}
             {#await import('#ui/plan/TonightLine.svelte') then { default: TonightLine }}

@@ -2,6 +2,8 @@
 import type { InferType } from 'yup';
 import { bladesFrom, bladesShape } from './blades/schema.ts';
 import { bladesSheet } from './blades/sheet.ts';
+import { clickedFrom, clickedShape } from './clicked/schema.ts';
+import { clickedSheet } from './clicked/sheet.ts';
 import { fixedFrom, fixedShape } from './fixed/schema.ts';
 import { fixedSheet } from './fixed/sheet.ts';
 import { gearedFrom, gearedShape } from './geared/schema.ts';
@@ -28,6 +30,7 @@ export const CONTROL_FORMS = {
   geared: form(gearedSheet, gearedShape, gearedFrom),
   fixed: form(fixedSheet, fixedShape, fixedFrom),
   marked: form(markedSheet, markedShape, markedFrom),
+  clicked: form(clickedSheet, clickedShape, clickedFrom),
   plate: form(plateSheet, plateShape, plateFrom),
   blades: form(bladesSheet, bladesShape, bladesFrom),
   override: form(overrideSheet, overrideShape, overrideFrom),

@@ -1,6 +1,7 @@
 // The kinds of controls there are: what they do. A further kind is its folder, one line here and one in control-forms.ts, which the
 // compiler asks for. What is needed to store a control or to fill in its sheet stands apart: the page that shoots loads none of it.
 import { blades } from './blades/control.ts';
+import { clicked } from './clicked/control.ts';
 import { fixed } from './fixed/control.ts';
 import { geared } from './geared/control.ts';
 import { heldOpen } from './held-open/control.ts';
@@ -17,6 +18,7 @@ export const CONTROL_KINDS = {
   geared,
   fixed,
   marked,
+  clicked,
   plate,
   blades,
   override,

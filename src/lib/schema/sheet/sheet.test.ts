@@ -75,6 +75,7 @@ describe('sheets of every kind', () => {
   });
   test.each([
     ['plate', { aperture: '8 11 16', apertureBy: 'plate' }, 'aperture', 5],
+    ['clicked', { aperture: '2.8 4 5.6 8', apertureBy: 'clicked' }, 'aperture', 7],
     ['blades', { time: '1/125 1/60', timeBy: 'blades' }, 'time', 11]
   ] as const)(
     'a control of a kind that is said by name, and again the same: %s',
@@ -95,6 +96,7 @@ describe('sheets of every kind', () => {
   );
   test.each([
     ['aperture', { aperture: '8', apertureBy: 'plate' }, 'two openings or more'],
+    ['aperture', { aperture: '8', apertureBy: 'clicked' }, 'two openings or more'],
     ['time', { time: '1/125 1/60 1/30', timeBy: 'blades' }, 'two times']
   ])('a kind that is said by name tells what it needs: %s', (field, texts, words) => {
     const fault = faultsOf(typical('scales', texts)).find((f) => f.field === field);

@@ -46,6 +46,13 @@
   /** A new film is most likely for the camera in use. */
   const atHand = $derived(current.pair?.camera.formats ?? []);
   const formats = $derived(refused?.formats ?? start?.formats ?? atHand);
+  /** Holes decide whether cine film runs through twice. */
+  let ticked = $state<readonly string[] | null>(null);
+  const cine = $derived((ticked ?? formats).some((f) => f.startsWith('cine')));
+  function tick(format: string, on: boolean): void {
+    const others = (ticked ?? formats).filter((f) => f !== format);
+    ticked = on ? [...others, format] : others;
+  }
   const nearSizes = $derived(FRAME_FORMATS.filter((f) => formats.includes(f) || atHand.includes(f)));
   const otherSizes = $derived(FRAME_FORMATS.filter((f) => !nearSizes.includes(f)));
   const faultOf = (field: string): string => refused?.faults.find((f) => f.field === field)?.message ?? '';
@@ -67,6 +74,14 @@
 {#snippet number(name: string, label: string)}
   <TextField {name} {label} value={text(name)} fault={faultOf(name)} number />
 {/snippet}
+{#snippet holes(label: string, none: string)}
+  <SelectField
+    name="perforation"
+    {label}
+    value={text('perforation')}
+    options={[['', none], ...PERFORATIONS.map((p) => [p, sayPerforation(p)] as const)]}
+  />
+{/snippet}
 {#snippet sizes(of: readonly FrameFormat[])}
   <div class="flex flex-wrap gap-x-5">
     {#each of as format (format)}
@@ -77,6 +92,7 @@
           name="formats"
           value={format}
           checked={formats.includes(format)}
+          onchange={(e) => tick(format, e.currentTarget.checked)}
         />
         {FORMAT_WORDS[format]}</label
       >
@@ -117,6 +133,13 @@
       {@render sizes(otherSizes)}
     </details>
     {#if faultOf('formats') !== ''}<p class="fault" role="alert">{faultOf('formats')}</p>{/if}
+    {#if cine}
+      <div class="mt-2 max-w-md">{@render holes('Double-run, or which holes', 'not said')}</div>
+      <p class="hint text-[0.875rem]">
+        Double-run film goes through the camera twice, one half of its width each time: its frames are counted
+        by side.
+      </p>
+    {/if}
   </fieldset>
   <div class="flex flex-wrap gap-3">
     <button class="btn preset-filled-primary-700-300">{act}</button>
@@ -178,15 +201,7 @@
         <div class="fields">
           {@render number('price', 'Price of a pack or roll')}
           {@render number('feet', 'Length in feet, for cine')}
-          <SelectField
-            name="perforation"
-            label="Holes along it"
-            value={text('perforation')}
-            options={[
-              ['', 'it does not matter'],
-              ...PERFORATIONS.map((p) => [p, sayPerforation(p)] as const)
-            ]}
-          />
+          {#if !cine}{@render holes('Holes along it', 'it does not matter')}{/if}
           <SelectField
             name="battery"
             label="Its pack has a battery"

@@ -81,7 +81,10 @@
   {#if asked.length > 0}
     <div class="grid gap-1" role="group" aria-label="What its symbols stand for">
       {#each asked as row, i (i)}{@render value(row.mark, row.measured, 'Value')}{/each}
-      <p class="hint text-[0.875rem]">One number, or between two: 16–22.</p>
+      <p class="hint text-[0.875rem]">
+        One number, or between two: 16–22.{#if acts === 'aperture'}{' '}With a filter swung before it: 8×2 is
+          f/8 behind a filter of factor 2.{/if}
+      </p>
     </div>
   {/if}
   {#if numbered.length > 0}

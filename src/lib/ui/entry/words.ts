@@ -17,6 +17,7 @@ export const SHEET_KIND_WORDS: Readonly<Record<string, readonly [name: string, m
 
 /** Kinds of controls that are said by name: what they are called, and how their marks are written. */
 export const CONTROL_KIND_WORDS: Readonly<Partial<Record<string, readonly [name: string, hint: string]>>> = {
+  clicked: ['a ring that stops between its marks too', 'Write the marks only: 2.8 4 5.6.'],
   plate: ['a sliding plate', 'It clicks at its marks and between them. Write the marks only: 8 11 16.'],
   override: ['a dial with an A', 'Beside the A: 30 60 125 or 2.8 4 5.6.'],
   'held-open': [

@@ -1,6 +1,7 @@
 // A plate with holes that slides before the lens, with a click between every two marks: half the way in stops from one to the next.
 import { badValues } from '../../good-value.ts';
 import type { Position } from '../../position.ts';
+import { withBetween } from '../clicks.ts';
 import type { ControlKind } from '../control-kind.ts';
 import { plateDrawing } from './drawing.ts';
 
@@ -14,21 +15,12 @@ export interface PlateControl {
   readonly marks: readonly Position[];
 }
 
-/** Every place it clicks into: the marks and the places between them. */
-function clicks({ marks }: PlateControl): readonly Position[] {
-  return marks.flatMap((b, i) => {
-    const a = marks[i - 1];
-    const between = a && { mark: `${a.mark}–${b.mark}`, symbol: null, value: Math.sqrt(a.value * b.value) };
-    return between ? [between, b] : [b];
-  });
-}
-
 /** @see PlateControl */
 export const plate: ControlKind<PlateControl> = {
   acts: ['aperture'],
-  positions: clicks,
+  positions: ({ marks }) => withBetween(marks),
   count: ({ marks }) => Math.max(0, 2 * marks.length - 1),
-  values: (control) => clicks(control).map((p) => p.value),
+  values: ({ marks }) => withBetween(marks).map((p) => p.value),
   setOf: () => null,
   meaningSaid: false,
   faults: (control, camera) => badValues(camera, control, control.marks),
