@@ -113,7 +113,8 @@ test('nothing is cut off, whichever camera is used', { tag: '@phone' }, async ({
     await page.goto(`${app.url}/shoot?shadow=deep&load=${id}`);
     await page.locator('html[data-ready]').waitFor({ state: 'attached' });
     // one mark off the advice brings all that can be pressed under the controls
-    await page.locator('.controls input[type=radio]:not(:checked)').first().check({ force: true });
+    const mark = page.locator('.controls input[type=radio]:not(:checked)').first();
+    if ((await mark.count()) > 0) await mark.check({ force: true });
     expect(await cutOff(page), id).toEqual([]);
   }
 });

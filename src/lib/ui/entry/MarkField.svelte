@@ -82,8 +82,9 @@
     <div class="grid gap-1" role="group" aria-label="What its symbols stand for">
       {#each asked as row, i (i)}{@render value(row.mark, row.measured, 'Value')}{/each}
       <p class="hint text-[0.875rem]">
-        One number, or between two: 16–22.{#if acts === 'aperture'}{' '}With a filter swung before it: 8×2 is
-          f/8 behind a filter of factor 2.{/if}
+        One number, or between two: 16–22. {acts === 'aperture'
+          ? 'With a filter swung before it: 8×2 is f/8 behind a filter of factor 2.'
+          : ''}
       </p>
     </div>
   {/if}
