@@ -93,7 +93,7 @@ const answer: Handle = async ({ event, resolve }) => {
   const scheme = pathname === '/shell' ? 'kept' : look;
   const response = await resolve(event, {
     // the fonts of every page: known before the style sheet is read, so that nothing is laid out twice
-    preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || path.includes('latin-wght-normal')),
+    preload: ({ type, path }) => type !== 'asset' && (type !== 'font' || /\/(text|hyphen)\./.test(path)),
     transformPageChunk: ({ html }) => html.replace('data-scheme="day"', `data-scheme="${scheme}"`)
   });
   allowOwnStyles(response.headers);

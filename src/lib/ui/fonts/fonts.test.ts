@@ -54,3 +54,11 @@ test('its figures are tabular on request and its zero is plain', () => {
   const zero = text.glyphForCodePoint(0x30).path.commands.filter((c) => c.command === 'moveTo');
   expect(zero).toHaveLength(2);
 });
+
+test('the hyphen keeps its width where figures are tabular: “twin-lens” does not fall apart', () => {
+  const hyphen = fontOf('hyphen.woff2');
+  const width = (font: Font, features: readonly string[]) => font.layout('-', [...features]).advanceWidth;
+  expect(width(hyphen, ['tnum'])).toBe(width(text, []));
+  // the typeface's own would not
+  expect(width(text, ['tnum'])).toBeGreaterThan(width(text, []));
+});
