@@ -19,6 +19,11 @@ function pattern(path) {
     : [path];
 }
 
+/** The folder of src/core that it is in; all of it where that is meant. @param {string} path */
+function folderOf(path) {
+  return /^src\/core\/[a-z]+/.exec(path)?.[0] ?? 'src/core';
+}
+
 const files = what === '--changed' ? changed() : pattern(what.replace(/\/$/, ''));
 if (files.length === 0) {
   console.log('Nothing in src/core changed.');
@@ -37,6 +42,6 @@ const run = spawnSync(
     '--incrementalFile',
     `reports/${name}.json`
   ],
-  { stdio: 'inherit' }
+  { stdio: 'inherit', env: { ...process.env, JUST_ENOUGH_MUTATED: folderOf(what) } }
 );
 process.exit(run.status ?? 1);
