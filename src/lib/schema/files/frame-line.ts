@@ -3,8 +3,10 @@
 import { number, string, type ValidateOptions } from 'yup';
 import type { Said } from '#core/learn/judgement.ts';
 import { NOTHING_ABOUT, type Frame } from '#core/log/frame.ts';
-import type { Moment } from '#core/sky/moment.ts';
-import { frameFields as own } from '../log/frame.ts';
+import { momentFrom, type Moment } from '#core/sky/moment.ts';
+import type { LightChoice } from '#core/ways/choice.ts';
+import { expectedFields, frameFields as own } from '../log/frame.ts';
+import { lightFields } from '../light/light.ts';
 import { notedFrom, notedSchema } from '../log/noted.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { standsSchema } from '../kit/choice.ts';
@@ -40,17 +42,66 @@ function shared<T>(schema: Checks<T>, path: string): Read<T> {
   return (value) => (typeof value === 'object' ? objects(value) : plain(value));
 }
 
+const NO_FIELDS: Readonly<Record<string, unknown>> = {};
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null;
+/** The fields of what may be an object. */
+const fieldsOf = (value: unknown): Readonly<Record<string, unknown>> => (isObject(value) ? value : NO_FIELDS);
+
+/** Reads a moment. Hardly two lines have the same: one that is read as it should be is not checked twice. */
+function momentField(path: string): Read<Moment> {
+  const whole = field(momentSchema, path);
+  return (value) => {
+    const { at, zone } = fieldsOf(value);
+    const read = typeof at === 'string' && typeof zone === 'string' ? momentFrom(at, zone) : null;
+    return read?.ok === true ? read.value : momentOfBody(whole(value));
+  };
+}
+
+/** Reads a light, or null. Many lines share how it was found, few how much it was. */
+function lightField(path: string): Read<LightChoice | null> {
+  const whole = field(own.light, path);
+  const [lv, sdStops] = [field(lightFields.lv, `${path}.lv`), field(lightFields.sdStops, `${path}.sdStops`)];
+  const contrast = shared(lightFields.contrast, `${path}.contrast`);
+  const way = shared<LightChoice['way']>(lightFields.way, `${path}.way`);
+  return (value) => {
+    if (!isObject(value)) return whole(value);
+    return {
+      ...{ lv: lv(value['lv']), sdStops: sdStops(value['sdStops']), contrast: contrast(value['contrast']) },
+      way: way(value['way'])
+    };
+  };
+}
+
+/** Reads what was expected, or null. */
+function expectedField(path: string): Read<Frame['expected']> {
+  const { deltaStops, sdStops, pUsable } = expectedFields;
+  const whole = field(own.expected, path);
+  const read = {
+    deltaStops: field(deltaStops, `${path}.deltaStops`),
+    sdStops: field(sdStops, `${path}.sdStops`),
+    pUsable: field(pUsable, `${path}.pUsable`)
+  };
+  return (value) => {
+    if (!isObject(value)) return whole(value);
+    return {
+      ...{ deltaStops: read.deltaStops(value['deltaStops']), sdStops: read.sdStops(value['sdStops']) },
+      pUsable: read.pUsable(value['pUsable'])
+    };
+  };
+}
+
 const FRAME = {
   id: field(own.id, 'frame.id'),
   loadId: shared(own.loadId, 'frame.loadId'),
   number: shared(own.number, 'frame.number'),
-  takenAt: shared(momentSchema, 'frame.takenAt'),
+  takenAt: momentField('frame.takenAt'),
   place: shared(own.place, 'frame.place'),
-  light: shared(own.light, 'frame.light'),
+  light: lightField('frame.light'),
   guess: shared(own.guess, 'frame.guess'),
   conditions: shared(own.conditions, 'frame.conditions'),
   choice: shared(standsSchema, 'frame'),
-  expected: field(own.expected, 'frame.expected'),
+  expected: expectedField('frame.expected'),
   set: shared(notedSchema, 'frame.set'),
   doubts: shared(own.doubts, 'frame.doubts'),
   revision: shared(own.revision, 'frame.revision'),
@@ -65,14 +116,9 @@ const FRAME = {
 } as const;
 const deletedAt = shared(goneSchema, 'deletedAt');
 const frameId = field(string().required(), 'frameId');
-const judgedAt = shared(momentSchema, 'judgedAt');
+const judgedAt = momentField('judgedAt');
 const revision = shared(revisionSchema, 'revision');
 const judgement = shared<JudgementLine['judgement']>(judgementSchema, 'judgement');
-
-/** The fields of what may be an object. */
-function fieldsOf(value: unknown): Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null ? { ...value } : {};
-}
 
 /** What a line says of a frame. */
 export interface FrameLine {
@@ -88,7 +134,7 @@ export function frameLineFrom(value: unknown): FrameLine {
   return {
     frame: {
       ...{ id: FRAME.id(f['id']), loadId: FRAME.loadId(f['loadId']), number: FRAME.number(f['number']) },
-      takenAt: momentOfBody(FRAME.takenAt(f['takenAt'])),
+      takenAt: FRAME.takenAt(f['takenAt']),
       place: FRAME.place(f['place']) ?? '',
       cameraRevision: FRAME.cameraRevision(f['cameraRevision']),
       filmRevision: FRAME.filmRevision(f['filmRevision']),
@@ -125,7 +171,7 @@ export function judgementLineFrom(value: unknown): JudgementLine {
   return {
     frameId: frameId(line['frameId']),
     judgement: judgement(line['judgement']),
-    judgedAt: momentOfBody(judgedAt(line['judgedAt'])),
+    judgedAt: judgedAt(line['judgedAt']),
     revision: revision(line['revision'])
   };
 }

@@ -142,8 +142,8 @@ export const wayFieldSchema = lazy((value: unknown) => {
 });
 keepShapes(wayFieldSchema, Object.values(WAYS));
 
-/** A light in a request body. */
-export const lightSchema = object({
+/** The fields of a light. */
+export const lightFields = {
   lv: number()
     .required()
     .min(LV_RANGE.min, `Light must lie between LV −8 and 18.`)
@@ -151,7 +151,10 @@ export const lightSchema = object({
   sdStops: number().required().min(0).max(MAX_SD),
   contrast: string().oneOf(CONTRASTS).required(),
   way: wayFieldSchema
-});
+} as const;
+
+/** A light in a request body. */
+export const lightSchema = object(lightFields);
 
 /** Reads a stored way. */
 export function wayFromJson(text: string): LightWay {

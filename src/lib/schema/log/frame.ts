@@ -141,17 +141,18 @@ export function factsFrom(body: InferType<typeof frameEditSchema>): SomeFacts {
   };
 }
 
+/** What was expected of a frame. */
+export const expectedFields = {
+  deltaStops: number().required(),
+  sdStops: number().required(),
+  pUsable: number().min(0).max(1).required()
+} as const;
+
 /** The fields of a logged frame. */
 export const frameFields = {
   ...newFrameFields,
   set: notedSchema,
-  expected: object({
-    deltaStops: number().required(),
-    sdStops: number().required(),
-    pUsable: number().min(0).max(1).required()
-  })
-    .nullable()
-    .defined(),
+  expected: object(expectedFields).nullable().defined(),
   doubts: array(string().oneOf(DOUBTS).required()).required(),
   revision: revision().required()
 } as const;

@@ -20,7 +20,7 @@ export async function doTask(task: Task, tell: Tell): Promise<CopyDone | ImportD
 }
 
 /** What is read of a file is soon forgotten: cleared away sooner, it takes a third less memory for a tenth more time. */
-const LIMITS = { maxYoungGenerationSizeMb: 4 };
+const LIMITS = { maxYoungGenerationSizeMb: 6 };
 
 /** Has tasks done in a worker of their own; where none was built (`npm run dev`), here. */
 export function tasksBeside({ workersPath }: Pick<Config, 'workersPath'>) {

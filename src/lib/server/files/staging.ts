@@ -3,7 +3,7 @@
 // left when they are not taken. Frames and judgements go over by SQL alone, since there may be a hundred thousand of them.
 import type { Database } from 'better-sqlite3';
 import { readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
-import { FRAME_NAMES, FRAME_VALUES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
+import { FRAME_NAMES, FRAME_VALUE_NAMES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
 import { knownNames, nameOf, namedBy, recordWriter } from './import-rows.ts';
 
 /** What became of a line. */
@@ -70,8 +70,10 @@ export function staging(db: Database, file: string) {
   const insert = db.prepare<[number, string, string]>(
     'insert into staged (line, tbl, body) values (?, ?, ?)'
   );
-  const insertFrame = db.prepare<[Record<string, unknown>]>(
-    `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags) values (${FRAME_VALUES}, :words, :tags)`
+  // by place, not by name: there may be a hundred thousand, and that takes half the time
+  const insertFrame = db.prepare<(string | number | null)[]>(
+    `insert or ignore into staged_frame (${FRAME_NAMES}, words, tags)
+     values (${FRAME_VALUE_NAMES.map(() => '?').join(', ')}, ?, ?)`
   );
   const insertJudgement = db.prepare<[Record<string, unknown>]>(
     `insert or ignore into staged_judgement (${JUDGEMENT_NAMES})
@@ -150,10 +152,12 @@ export function staging(db: Database, file: string) {
     const twice = `the ${WORDS[table] ?? table} “${id}” stands in the file twice`;
     if (record.kind === 'frame') {
       const { frame, deletedAt } = record;
-      const { changes } = insertFrame.run({
-        ...frameValues(frame, deletedAt),
-        ...{ words: wordsOfFrame(frame), tags: JSON.stringify(frame.about.tags) }
-      });
+      const values = frameValues(frame, deletedAt);
+      const { changes } = insertFrame.run(
+        ...FRAME_VALUE_NAMES.map((name) => values[name] ?? null),
+        wordsOfFrame(frame),
+        JSON.stringify(frame.about.tags)
+      );
       if (changes > 0) return null;
       return isStaged('frame', id)
         ? twice

@@ -76,7 +76,9 @@ const VALUES = Object.values(COLUMNS);
 /** Columns of a frame, and the names of their values in {@link frameValues}, for an insert. */
 export const FRAME_NAMES = ['id', ...NAMES].join(', ');
 /** @see FRAME_NAMES */
-export const FRAME_VALUES = ['id', ...VALUES].map((name) => `:${name}`).join(', ');
+export const FRAME_VALUE_NAMES: readonly string[] = ['id', ...VALUES];
+/** @see FRAME_NAMES */
+export const FRAME_VALUES = FRAME_VALUE_NAMES.map((name) => `:${name}`).join(', ');
 /** The columns with their values, for an update of one row. */
 export const FRAME_SETS = Object.entries(COLUMNS)
   .map(([column, value]) => `${column} = :${value}`)
