@@ -39,6 +39,32 @@ test(
 );
 
 test(
+  'while a copy is brought back everybody is answered, before it or after it',
+  { tag: '@desktop' },
+  async ({ app, page }) => {
+    const api = `${app.url}/api/v1`;
+    const made = await page.request.post(`${api}/copies`);
+    const { name } = (await made.json()) as { readonly name: string };
+    let going = true;
+    const asked: number[] = [];
+    const asking = ['/log', '/api/v1/carried', '/log/numbers', '/api/v1/frames?words=harbour'].map(
+      async (path) => {
+        while (going) asked.push((await page.request.get(`${app.url}${path}`)).status());
+      }
+    );
+    const back = () => page.request.post(`${api}/copies/${encodeURIComponent(name)}/return`);
+    // two at once: one of them is told to wait, neither breaks anything
+    const returned = await Promise.all([back(), back()]);
+    expect(returned.map((r) => r.status())).toContain(200);
+    expect((await back()).status()).toBe(200);
+    going = false;
+    await Promise.all(asking);
+    expect(asked.length).toBeGreaterThan(4);
+    expect(asked.filter((status) => status !== 200)).toEqual([]);
+  }
+);
+
+test(
   'a damaged database: what is in it is shown, nothing is stored, and the newest good copy is brought back',
   { tag: '@phone' },
   async ({ app, page }) => {
