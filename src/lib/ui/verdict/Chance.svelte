@@ -40,7 +40,7 @@
         <i style:background-color={fill[fate]} class={fate}></i>
       {/each}
     </div>
-    <p class="text-(--soft) text-[0.875rem] max-[640px]:hidden">{words}</p>
+    <p class="text-balance text-(--soft) text-[0.875rem] max-[640px]:hidden">{words}</p>
   </div>
 </div>
 
