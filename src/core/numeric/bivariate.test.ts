@@ -21,6 +21,39 @@ function byIntegral(h: number, k: number, r: number): number {
   return sum;
 }
 
+describe('where one bound is all there is', () => {
+  const bounds = [-2.5, -0.7, 0, 0.4, 1.9];
+  test('no bound on one side leaves the other; a bound nobody passes leaves nothing', () => {
+    for (const at of bounds)
+      for (const r of [-0.95, -0.4, 0, 0.4, 0.95]) {
+        expect(bivariateUpper(at, -Infinity, r)).toBeCloseTo(normalCdf(-at), 14);
+        expect(bivariateUpper(-Infinity, at, r)).toBeCloseTo(normalCdf(-at), 14);
+        expect(bivariateUpper(at, Infinity, r)).toBe(0);
+        expect(bivariateUpper(Infinity, at, r)).toBe(0);
+      }
+  });
+  test('what has nothing to do with each other multiplies; what goes together or against each other is one bound', () => {
+    for (const h of bounds)
+      for (const k of bounds) {
+        expect(bivariateUpper(h, k, 0)).toBeCloseTo(normalCdf(-h) * normalCdf(-k), 14);
+        expect(bivariateUpper(h, k, 1)).toBeCloseTo(normalCdf(-Math.max(h, k)), 14);
+        expect(bivariateUpper(h, k, -1)).toBeCloseTo(Math.max(0, normalCdf(-h) - normalCdf(k)), 14);
+      }
+  });
+  test('no correlation lies outside −1 to 1', () => {
+    for (const r of [-1.01, 1.01, NaN]) expect(() => bivariateUpper(0, 0, r)).toThrow(RangeError);
+  });
+  test('a rectangle without width or turned round holds nothing', () => {
+    for (const r of [-0.95, -0.5, 0.2, 0.95]) {
+      const rectangle = rectangleFor(r);
+      expect(rectangle(1, 1, -1, 1)).toBe(0);
+      expect(rectangle(-1, 1, 0.5, 0.5)).toBe(0);
+      expect(rectangle(1, -1, -1, 1)).toBe(0);
+      expect(rectangle(-1, 1, 1, -1)).toBe(0);
+    }
+  });
+});
+
 describe('the bivariate normal distribution', () => {
   test.each([0.1, 0.5, 0.9, 0.95, 0.999, -0.2, -0.7, -0.93, -0.99])(
     'r = %d agrees with a fine integral',
