@@ -89,10 +89,10 @@ test(
     await expect(page).toHaveURL(/\/kit/);
     // film for moving pictures is asked how it runs, other film is not
     await page.goto(`${app.url}/kit/film`);
-    await expect(page.getByLabel('Double-run, or which holes')).toHaveCount(0);
+    await expect(page.getByLabel('Kind of cine film')).toHaveCount(0);
     await page.getByText('Other sizes').click();
     await page.getByRole('checkbox', { name: '8 mm cine' }).check();
-    await page.getByLabel('Double-run, or which holes').selectOption({ label: 'double-run 8 mm' });
+    await page.getByLabel('Kind of cine film').selectOption({ label: 'double-run 8 mm' });
   }
 );
 

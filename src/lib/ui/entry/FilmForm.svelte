@@ -134,7 +134,7 @@
     </details>
     {#if faultOf('formats') !== ''}<p class="fault" role="alert">{faultOf('formats')}</p>{/if}
     {#if cine}
-      <div class="mt-2 max-w-md">{@render holes('Double-run, or which holes', 'not said')}</div>
+      <div class="mt-2 max-w-md">{@render holes('Kind of cine film', 'not said')}</div>
       <p class="hint text-[0.875rem]">
         Double-run film goes through the camera twice, one half of its width each time: its frames are counted
         by side.
