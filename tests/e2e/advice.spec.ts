@@ -82,10 +82,16 @@ test(
     await page.getByLabel('Value at sun').fill('16');
     await page.getByLabel('Value at yellow').fill('8×0.5');
     await page.getByLabel('What you call it').fill('Filter box');
-    await page.getByRole('button', { name: /Keep|Add/ }).first().click();
+    await page
+      .getByRole('button', { name: /Keep|Add/ })
+      .first()
+      .click();
     await expect(page.getByText(/8×0.5/).first()).toBeVisible();
     await page.getByLabel('Value at yellow').fill('8×2');
-    await page.getByRole('button', { name: /Keep|Add/ }).first().click();
+    await page
+      .getByRole('button', { name: /Keep|Add/ })
+      .first()
+      .click();
     await expect(page).toHaveURL(/\/kit/);
     // film for moving pictures is asked how it runs, other film is not
     await page.goto(`${app.url}/kit/film`);

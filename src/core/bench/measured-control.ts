@@ -49,7 +49,7 @@ export function withMeasured(camera: Camera, acts: ControlActs, values: Readonly
       case 'marked':
         return { ...control, positions: control.positions.map(put) };
       case 'clicked':
-    case 'plate':
+      case 'plate':
       case 'override':
         return { ...control, marks: control.marks.map(put) };
       case 'geared':
