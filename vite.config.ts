@@ -3,9 +3,10 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig } from 'vitest/config';
+import { firstViewInOneFile } from './vite.first-view.ts';
 
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [tailwindcss(), sveltekit(), firstViewInOneFile()],
   worker: { format: 'es' },
   test: {
     expect: { requireAssertions: true },

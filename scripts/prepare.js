@@ -124,6 +124,7 @@ function fingerprint() {
       'package-lock.json',
       'svelte.config.js',
       'vite.config.ts',
+      'vite.first-view.ts',
       'vite.workers.config.ts',
       'scripts/places.js'
     ].map((f) => join(ROOT, f))

@@ -1,5 +1,6 @@
 import { IN_USE_COOKIE, LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
 import { eyeOf } from '#core/practice/exercise.ts';
+import { outdoorsAt } from '#core/ways/choice-from-sun.ts';
 import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
@@ -15,6 +16,7 @@ function homeOf(asked: string | null, chosen: string | null, look: Scheme | null
     things: store().things.list(),
     settings: { ...settings, scheme: look ?? settings.scheme },
     recent: recentFrames(store()),
+    outdoors: settings.place ? outdoorsAt(settings.place, Date.now()) : null,
     eye: settings.correctGuesses ? eyeOf(store().exercises.list(), store().exercises.guesses()) : null,
     notices: store().notices.waiting(),
     isDamaged: store().damage !== null

@@ -14,7 +14,7 @@
   import { placeOf, PLACES } from '#ui/places/places.ts';
   import PairChip from '#ui/PairChip.svelte';
   import { markRead } from '#ui/api.ts';
-  import { notices } from '#ui/notices/wanted.svelte.ts';
+  import { answersNow, notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
   import { watchHome } from '#ui/offline/watch-home.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
@@ -60,7 +60,7 @@
 
   $effect.pre(() => {
     const settings = withLook(settingsWith(data.settings));
-    const { films, things, recent } = data;
+    const { films, things, recent, outdoors } = data;
     const eye = data.eye ?? eyeCarried(settings.correctGuesses);
     const now = pair;
     // read and written in one go, what is written would start this anew without end
@@ -68,6 +68,7 @@
       current.take(now, films, things);
       current.settings = settings;
       current.recent = recent;
+      current.outdoors = outdoors;
       current.eye = eye;
     });
   });
@@ -123,6 +124,7 @@
     const { dataset } = document.documentElement;
     dataset['ready'] = 'yes';
     performance.mark('usable');
+    answersNow();
     // a press that came before the page answered (see app.html)
     const pressed = dataset['pressed'];
     delete dataset['pressed'];

@@ -109,3 +109,10 @@ export function countsOf(queue: Queue): { readonly waiting: number; readonly ask
   const count = (state: Queued['state']): number => queue.filter((i) => i.state === state).length;
   return { waiting: count('waiting'), asked: count('asked') };
 }
+
+/** Adds what is not in the queue yet, to be sent. @param from a queue that came as a file */
+export function withFile(queue: Queue, from: Queue): Queue {
+  const known = new Set(queue.map((q) => q.change.key));
+  const fresh = from.filter((q) => !known.has(q.change.key) && q.state !== 'left');
+  return [...queue, ...fresh.map(({ change }) => ({ state: 'waiting', change, settled: [] }) as const)];
+}

@@ -12,7 +12,8 @@ import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 import { wallClock } from '../sky/wall-clock.ts';
 import { crossingLengths, fieldWidthM } from './crossing.ts';
-import { momentOfStop, pressesOf, type Outing, type Stop } from './outing.ts';
+import { momentOfStop } from './outing-time.ts';
+import { pressesOf, type Outing, type Stop } from './outing.ts';
 import { outingPlan, type OutingKit } from './outing-plan.ts';
 import type { OutingPair } from './stop-ways.ts';
 

@@ -7,7 +7,8 @@ import type { ClockProblem } from '../sky/wall-clock.ts';
 import { likelySky, lightUnderSky, skiesOf, type LampFloor, type PlanDay } from './day-light.ts';
 import { BETWEEN_SECONDS, fitsIn, secondsAt } from './fits.ts';
 import { filmNeeds, type FilmNeed } from './film-needs.ts';
-import { dayOfStop, momentOfStop, pressesOf, type Outing, type Stop } from './outing.ts';
+import { dayOfStop, momentOfStop } from './outing-time.ts';
+import { pressesOf, type Outing, type Stop } from './outing.ts';
 import { smallestKit } from './packing.ts';
 import { servingAt, type PlanPair } from './serving.ts';
 import {

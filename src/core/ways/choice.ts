@@ -11,8 +11,8 @@ import type { Bound, PictureLight } from '../picture/touched.ts';
 import type { Surface } from '../picture/tones.ts';
 import type { ShadowClue } from '../light/shadow-edge.ts';
 import type { SkyClue } from '../light/sky-first.ts';
-import { sunAndMoonAt, type Place } from '../sky/position.ts';
-import { skyLight, type SkyScene } from '../sky/sky-light.ts';
+import type { Place } from '../sky/position.ts';
+import type { SkyScene } from '../sky/sky-light.ts';
 
 /** A place with its name and clocks. */
 export interface NamedPlace extends Place {
@@ -121,12 +121,6 @@ const USUAL = { lux: 250, luminance: 12.5 } as const;
 function constantStops(reading: LightReading, { meter }: Metering): number {
   if (!meter?.constant || (reading.kind !== 'lux' && reading.kind !== 'luminance')) return 0;
   return Math.log2(USUAL[reading.kind] / meter.constant);
-}
-
-/** The light that sun, moon and sky give at a place and moment. */
-export function choiceFromSun(way: SunWay): LightChoice {
-  const { lv, sdStops, contrast } = skyLight(sunAndMoonAt(way.ms, way.place), way);
-  return { lv, sdStops, contrast, way };
 }
 
 /** The light out of a picture. @param light of what was touched, or of all of it */

@@ -8,7 +8,6 @@ import type { FramePicture } from '#core/log/frame-picture.ts';
 import type { Assignment } from '#core/log/scan.ts';
 import type { ScanShown } from '#core/log/scan-shown.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
-import { framePictureSchema } from '#schema/log/frame-picture.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { parseWith } from '#schema/reading/parse.ts';
@@ -41,10 +40,11 @@ function send(
 
 /** The picture kept with a frame; null where there is none, or the server does not answer. */
 export async function pictureOfFrame(id: string): Promise<FramePicture | null> {
-  const asked = await ask(`/api/v1/frames/${encodeURIComponent(id)}/picture`, {}, (body) =>
-    parseWith(framePictureSchema, body)
-  );
-  return asked.ok && asked.value.ok ? asked.value.value : null;
+  const asked = await ask(`/api/v1/frames/${encodeURIComponent(id)}/picture`, {}, (body) => body);
+  if (!asked.ok) return null;
+  const { framePictureSchema } = await import('#schema/log/frame-picture.ts');
+  const read = parseWith(framePictureSchema, asked.value);
+  return read.ok ? read.value : null;
 }
 
 /** Takes the picture that is kept with a frame away. */

@@ -83,6 +83,8 @@ export class Current {
   eye = $state.raw<Eye | null>(null);
   /** The latest frames of all films. */
   recent = $state.raw<readonly RecentFrame[]>([]);
+  /** The light by the clock where it was last summed up, as the server or this page worked it out last; null = not yet. */
+  outdoors = $state.raw<LightChoice | null>(null);
   /** The rest of the bag: filters, flashes, supports. */
   things = $state.raw<readonly Thing[]>([]);
   /** The person's own scene, as a phone's picture; null = none is in hand. */

@@ -12,10 +12,10 @@ import {
   choiceByEye,
   choiceFromReading,
   choiceFromScene,
-  choiceFromSun,
   STARTING_LIGHT,
   type LightChoice,
-  type LightWay
+  type LightWay,
+  type SunWay
 } from '#core/ways/choice.ts';
 import { byRecordSchema, MAX_SD, meterErrorSchema, pictureWaySchema, sunWaySchema } from './light.ts';
 import { parseWith } from '../reading/parse.ts';
@@ -31,9 +31,9 @@ export interface LightQuery {
 export const LIGHT_KEYS = ['lv', 'shadow', 'sky', 'scene', 'reading', 'sun', 'picture', 'frame'] as const;
 
 /**
- * Reads `shadow=sharp&on=bright,backlit`, `sky=clear`, `scene=stage`, `reading=f/8 1/60 at 400&of=snow`, `sun={…}` or
- * `lv=13.7&sd=0.5&contrast=normal`. Whatever is wrong is named and replaced: light off the scale by the end of the scale,
- * anything else by the starting light.
+ * Reads `shadow=sharp&on=bright,backlit`, `sky=clear`, `scene=stage`, `reading=f/8 1/60 at 400&of=snow`,
+ * `lv=13.7&sd=0.5&contrast=normal` or `lv=13.7&sd=0.5&sun={…}`. Whatever is wrong is named and replaced: light off the scale
+ * by the end of the scale, anything else by the starting light.
  */
 export function lightFromQuery(query: URLSearchParams): LightQuery {
   const problems: string[] = [];
@@ -43,7 +43,7 @@ export function lightFromQuery(query: URLSearchParams): LightQuery {
     : (readingLight(query, problems) ??
       eyeLight(query, problems) ??
       sceneLight(query, problems) ??
-      sunLight(query, problems));
+      noSunLight(query, problems));
   if (found) {
     const light = byRecord(query, found);
     return { light: contrast ? { ...light, contrast } : light, problems };
@@ -118,13 +118,20 @@ function readingLight(query: URLSearchParams, problems: string[]): LightChoice |
   return null;
 }
 
-function sunLight(query: URLSearchParams, problems: string[]): LightChoice | null {
-  const text = query.get('sun');
-  if (text === null) return null;
-  const way = jsonFrom(text, (value) => parseWith(sunWaySchema, value));
-  if (way) return choiceFromSun(way);
-  problems.push('The place and time in the address are not understood. The starting light is shown.');
+const sunWayFrom = (query: URLSearchParams): SunWay | null =>
+  jsonFrom(query.get('sun'), (value) => parseWith(sunWaySchema, value));
+
+function noSunLight(query: URLSearchParams, problems: string[]): null {
+  if (query.has('sun')) problems.push('The place and time in the address are not understood.');
   return null;
+}
+
+/**
+ * A place and moment in an address that does not say the light there: it is to be worked out before the address is read.
+ * @returns null where there is none, or where the light is said
+ */
+export function sunToWorkOut(query: URLSearchParams): SunWay | null {
+  return query.has('lv') ? null : sunWayFrom(query);
 }
 
 function jsonFrom<T>(
@@ -157,7 +164,9 @@ function markedLight(query: URLSearchParams, contrast: Contrast | null, problems
     problems.push(`“${query.get('sd') ?? ''}” is no uncertainty. Give stops from 0 to 4, such as sd=0.5.`);
   const frame = query.get('frame')?.slice(0, 64);
   const picture = jsonFrom(query.get('picture'), (value) => parseWith(pictureWaySchema, value));
-  const way: LightWay = picture ?? frameWay(frame, query.get('as'));
+  const sun = sunWayFrom(query);
+  if (!sun) noSunLight(query, problems);
+  const way: LightWay = picture ?? sun ?? frameWay(frame, query.get('as'));
   return {
     lv:
       lv === null || !Number.isFinite(lv)
@@ -197,14 +206,12 @@ export function queryFromLight(light: LightChoice): URLSearchParams {
       if (way.meter) query.set('meter', JSON.stringify(way.meter));
       break;
     case 'sun':
-      query.set('sun', JSON.stringify(way));
-      break;
     case 'picture':
     case 'frame':
     case 'hand':
       query.set('lv', rounded(light.lv));
       query.set('sd', rounded(light.sdStops));
-      if (way.kind === 'picture') query.set('picture', JSON.stringify(way));
+      if (way.kind === 'sun' || way.kind === 'picture') query.set(way.kind, JSON.stringify(way));
       if (way.kind === 'frame') {
         query.set('frame', way.frameId);
         query.set('as', way.label);

@@ -9,15 +9,16 @@ import {
   choiceFromReading,
   choiceFromScene,
   choiceFromShadow,
-  choiceFromSun,
   STARTING_LIGHT,
-  type LightChoice
+  type LightChoice,
+  type SunWay
 } from '#core/ways/choice.ts';
+import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
 import { readEntry } from '../sheet/entry.ts';
 import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
 import { typicalSheet } from '../sheet/sheet.ts';
 import { newFrameSchema } from '../log/frame.ts';
-import { lightFromQuery, queryFromLight } from '../light/light-query.ts';
+import { lightFromQuery, queryFromLight, sunToWorkOut } from '../light/light-query.ts';
 import { parseWith } from './parse.ts';
 import { explainCameraFault, explainFilmFault, explainQuantity } from './words.ts';
 
@@ -25,6 +26,10 @@ const readingOf = (text: string, metering: Metering): LightChoice => {
   const read = parseLightReading(text, { showsTenths: metering.meter?.showsTenths ?? false });
   if (!read.ok) throw new Error(text);
   return choiceFromReading(text, read.value, metering);
+};
+const AT_SEA: SunWay = {
+  ...{ kind: 'sun', ms: Date.UTC(2026, 5, 1, 18), sky: 'partly', facing: 'back', ground: 'sand' },
+  place: { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' }
 };
 const query = (text: string) => lightFromQuery(new URLSearchParams(text));
 
@@ -46,10 +51,6 @@ describe('light in the address', () => {
       ...{ of: 'snow', elsewhere: true },
       meter: { name: 'old one', offsetStops: -0.4, sdStops: 0.5, showsTenths: true }
     }),
-    choiceFromSun({
-      ...{ kind: 'sun', ms: Date.UTC(2026, 5, 1, 18), sky: 'partly', facing: 'back', ground: 'sand' },
-      place: { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' }
-    }),
     { ...STARTING_LIGHT, lv: 12.5, way: { kind: 'frame', frameId: 'f-7', label: 'frame 7' } }
   ] as const)('what is written can be read again: %j', (light: LightChoice) => {
     const read = lightFromQuery(queryFromLight(light));
@@ -57,6 +58,26 @@ describe('light in the address', () => {
     expect(read.light.lv).toBeCloseTo(light.lv, 9);
     expect({ ...read.light, lv: 0 }).toEqual({ ...light, lv: 0 });
   });
+  test('the light by the sun is in the address with its place and moment, to a thousandth of a stop', () => {
+    const light = choiceFromSun(AT_SEA);
+    const { light: read, problems } = lightFromQuery(queryFromLight(light));
+    expect(problems).toEqual([]);
+    expect(read.lv).toBeCloseTo(light.lv, 2);
+    expect(read.sdStops).toBeCloseTo(light.sdStops, 2);
+    expect({ ...read, lv: 0, sdStops: 0 }).toEqual({ ...light, lv: 0, sdStops: 0 });
+    expect(sunToWorkOut(queryFromLight(light))).toBeNull();
+  });
+  test('an address that says where and when alone is worked out before it is read', () => {
+    const params = new URLSearchParams({ sun: JSON.stringify(AT_SEA) });
+    expect(sunToWorkOut(params)).toEqual(AT_SEA);
+    expect(sunToWorkOut(new URLSearchParams('sun={}'))).toBeNull();
+  });
+  test.each(['sun={}', 'sun=noon', 'lv=12&sun={}'])(
+    '%s: a place and moment that are none are told',
+    (text) => {
+      expect(query(text).problems).toEqual(['The place and time in the address are not understood.']);
+    }
+  );
   test.each([
     ['lv=abc', '“abc” is no light value', STARTING_LIGHT.lv],
     ['lv=', '“” is no light value', STARTING_LIGHT.lv],

@@ -5,6 +5,7 @@ import type { Queued, Sent } from '#core/offline/queue.ts';
 import { assertNever } from '#core/numeric/result.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { conflictFrom, conflictSchema, conflictsSchema } from './conflict.ts';
+import { MOST_CHANGES } from './limits.ts';
 import { linesSchema } from './lines.ts';
 import { framePictureSchema } from '../log/frame-picture.ts';
 import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log/frame.ts';
@@ -13,13 +14,6 @@ import { outingSchema } from '../plan/outing.ts';
 import { exerciseFrom, exerciseSchema } from '../practice/exercise.ts';
 import { settingsEditSchema } from '../settings/settings.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
-
-/** The form of what is sent. A server that speaks another says so. */
-export const SYNC_FORM = 2;
-/** Changes in one sending at most. */
-export const MOST_CHANGES = 50;
-/** JSON of changes in one sending, characters: what a body may have, with room around it. */
-export const MOST_CHARS = 200_000;
 
 const id = () => string().required().max(64);
 const action = <T extends Action['kind']>(name: T) => kindField(name, ACTION_KINDS);

@@ -1,8 +1,7 @@
 // Which frames the server knows: asked by a phone that carries more than it is given.
 import { array, object, string } from 'yup';
+import { MOST_ASKED } from './limits.ts';
 
-/** Most frames that are asked about at once. */
-export const MOST_ASKED = 1000;
 const ids = () =>
   array(string().required().max(64))
     .max(MOST_ASKED, `At most ${MOST_ASKED} frames are asked about.`)

@@ -4,7 +4,8 @@
   import { TOLD_SKIES } from '#core/sky/illuminance.ts';
   import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
   import { timeText, zoneHere } from '#core/sky/zone.ts';
-  import { choiceFromSun, type NamedPlace } from '#core/ways/choice.ts';
+  import type { NamedPlace } from '#core/ways/choice.ts';
+  import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
   import { formatLv, formatThirds } from '#core/units/stops.ts';
   import { LV_RANGE } from '#core/light/lv.ts';
   import { useCurrent } from '../current.svelte.ts';

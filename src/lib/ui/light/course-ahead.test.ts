@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { knownScene } from '#core/light/scenes.ts';
-import { choiceFromScene, choiceFromShadow, choiceFromSun } from '#core/ways/choice.ts';
+import { choiceFromScene, choiceFromShadow } from '#core/ways/choice.ts';
+import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
 import { courseAhead } from './course-ahead.ts';
 import { hoursApart } from './recent.ts';
 

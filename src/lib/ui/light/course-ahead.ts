@@ -3,14 +3,12 @@ import { lightCourse, type CoursePoint } from '#core/sky/events.ts';
 import type { SkyScene } from '#core/sky/sky-light.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightChoice, NamedPlace } from '#core/ways/choice.ts';
+import { isOutdoors } from './outdoors.ts';
 
 const STEP_MS = 20 * 60_000;
 const AHEAD_MS = 12 * 3_600_000;
 /** What an hour adds to not knowing the light, one sd in stops. A guess of ours. */
 const HOURLY_SD = 0.15;
-/** Ways that the sky has a part in: under lamps nothing is waited for. */
-const OUTDOORS: readonly LightChoice['way']['kind'][] = ['shadow', 'sky', 'reading', 'sun', 'frame'];
-
 /**
  * The course from a moment on.
  * @param place where the light was last summed up; null = nothing is known of what comes
@@ -23,7 +21,7 @@ export function courseAhead(
 ): readonly CoursePoint[] {
   const { way } = light;
   const at = way.kind === 'sun' ? way.place : place;
-  if (!at || !OUTDOORS.includes(way.kind)) return [];
+  if (!at || !isOutdoors(way)) return [];
   const fromMs = way.kind === 'sun' ? way.ms : now;
   // the sky stays as it was told; what it may turn to is in how unsure the hours ahead are
   const scene: SkyScene = way.kind === 'sun' ? way : { sky: 'unsaid', facing: 'front', ground: 'ground' };

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { frameWith } from '#core/log/frames.test.fixtures.ts';
 import { BOX, filmWith } from '#core/error/pairs.test.fixtures.ts';
-import { choiceFromSun, STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
+import { STARTING_LIGHT, type LightChoice } from '#core/ways/choice.ts';
+import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
 import { recentPlaces } from './recent-places.ts';
 
 const placeOf = (name: string) => ({ name, latitude: 47.5, longitude: -28.2, zone: 'UTC' });

@@ -4,9 +4,7 @@ import { momentAt, type Moment } from '#core/sky/moment.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import type { Outcome } from '#core/offline/change.ts';
 import type { Sent } from '#core/offline/queue.ts';
-import { MOST_ASKED, unknownFramesSchema } from '#schema/sync/known-frames.ts';
-import { outcomesFrom, SYNC_FORM, syncAnswerSchema } from '#schema/sync/change.ts';
-import { parseWith } from '#schema/reading/parse.ts';
+import { MOST_ASKED, SYNC_FORM } from '#schema/sync/limits.ts';
 import type { CarryAnswer, CarryQuestion } from '../../../workers/carry.ts';
 
 /** Longer than this the server is taken for out of reach, ms. */
@@ -31,9 +29,9 @@ export async function deliver(sent: readonly Sent[]): Promise<Delivery> {
     });
     const body: unknown = await response.json();
     if (response.ok) {
-      const read = parseWith(syncAnswerSchema, body);
+      const outcomes = (await import('./home-answers.ts')).outcomesOf(body);
       // half an answer is none: the same is sent again, and done once
-      return read.ok ? { kind: 'answered', outcomes: outcomesFrom(read.value) } : { kind: 'away' };
+      return outcomes ? { kind: 'answered', outcomes } : { kind: 'away' };
     }
     const detail = typeof body === 'object' && body !== null && 'detail' in body ? String(body.detail) : '';
     const words = detail === '' ? `The server answered with ${response.status}.` : detail;
@@ -66,8 +64,9 @@ export async function askUnknown(ids: readonly string[]): Promise<readonly strin
       body: JSON.stringify({ ids: ids.slice(0, MOST_ASKED) }),
       signal: AbortSignal.timeout(PATIENCE_MS)
     });
-    const read = response.ok ? parseWith(unknownFramesSchema, await response.json()) : null;
-    return read?.ok ? read.value.unknown : null;
+    if (!response.ok) return null;
+    const body: unknown = await response.json();
+    return (await import('./home-answers.ts')).unknownOf(body);
   } catch {
     return null;
   }

@@ -10,12 +10,12 @@ import {
   nextToSend,
   put,
   takenBack,
+  withFile,
   type Queue
 } from '#core/offline/queue.ts';
 import { askedAboutLost, missing } from '#core/offline/lost.ts';
-import { MOST_CHANGES, MOST_CHARS } from '#schema/sync/change.ts';
+import { MOST_CHANGES, MOST_CHARS } from '#schema/sync/limits.ts';
 import { askUnknown, deliver, fetchCarried, hereNow, tellHomeAnswers } from './home.ts';
-import { withFile } from './queue-file.ts';
 import { memoryStore, openStore, saidOf, type Kept, type OfflineStore, type Unreadable } from './store.ts';
 
 /** Between tries while something waits, ms. */

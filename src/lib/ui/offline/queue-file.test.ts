@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { moment } from '#core/sky/moment.ts';
 import type { Change } from '#core/offline/change.ts';
-import { put, type Queue } from '#core/offline/queue.ts';
-import { queueFromText, queueText, withFile } from './queue-file.ts';
+import { put, withFile, type Queue } from '#core/offline/queue.ts';
+import { queueFromText, queueText } from './queue-file.ts';
 
 const change = (key: string): Change => ({
   ...{ key, madeAt: moment('2026-05-01T10:00:00.000Z', 'Europe/Oslo') },

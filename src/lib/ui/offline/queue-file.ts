@@ -4,7 +4,7 @@ import { array, mixed, number, object, string } from 'yup';
 import type { Queue } from '#core/offline/queue.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
 import { zoneHere } from '#core/sky/zone.ts';
-import { SYNC_FORM } from '#schema/sync/change.ts';
+import { SYNC_FORM } from '#schema/sync/limits.ts';
 import { readQueued } from '#schema/sync/older-changes.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 
@@ -41,11 +41,4 @@ export function queueFromText(text: string): Result<Queue, string> {
   const odd = read.indexOf(null);
   if (odd >= 0) return err(`Change ${odd + 1} in this file cannot be read. Nothing was taken in.`);
   return ok(read.flatMap((r) => r ?? []));
-}
-
-/** Adds what is not in the queue yet, to be sent. */
-export function withFile(queue: Queue, from: Queue): Queue {
-  const known = new Set(queue.map((q) => q.change.key));
-  const fresh = from.filter((q) => !known.has(q.change.key) && q.state !== 'left');
-  return [...queue, ...fresh.map(({ change }) => ({ state: 'waiting', change, settled: [] }) as const)];
 }

@@ -5,7 +5,6 @@ import type { Moment } from '#core/sky/moment.ts';
 import type { Queue } from '#core/offline/queue.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import type { OfflineKit } from '#schema/sync/carried.ts';
-import { readQueued } from '#schema/sync/older-changes.ts';
 
 const NAME = 'just-enough';
 const VERSION = 4;
@@ -90,10 +89,16 @@ export function memoryStore(): OfflineStore {
 
 /** Puts aside what another version wrote and this one cannot read, so that the rest can go to the server. */
 async function setAside(db: IDBPDatabase<Shape>): Promise<void> {
+  const waiting: unknown = await db.get('queue', 'queue');
+  // mostly nothing waits, and nothing is to be fetched to read it
+  if (waiting === undefined || (Array.isArray(waiting) && waiting.length === 0)) return;
+  const reader = await import('#schema/sync/older-changes.ts').catch(() => null);
+  // it cannot be had just now: the queue stays as it is, to be looked at with the next page
+  if (!reader) return;
   const work = db.transaction(['queue', 'unreadable'], 'readwrite');
   const stored: unknown = await work.objectStore('queue').get('queue');
   const items: readonly unknown[] = Array.isArray(stored) ? stored : stored === undefined ? [] : [stored];
-  const read = items.map((item) => readQueued(item, zoneHere()));
+  const read = items.map((item) => reader.readQueued(item, zoneHere()));
   const odd = items.filter((_, i) => read[i] === null);
   if (odd.length > 0) {
     const before = (await work.objectStore('unreadable').get('unreadable')) ?? [];

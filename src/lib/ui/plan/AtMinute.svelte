@@ -4,7 +4,8 @@
   import { servingAt, type PlanPair } from '#core/plan/serving.ts';
   import { textFromAsked } from '#schema/engine/asked-query.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
-  import { choiceFromScene, choiceFromSun, type LightChoice, type NamedPlace } from '#core/ways/choice.ts';
+  import { choiceFromScene, type LightChoice, type NamedPlace } from '#core/ways/choice.ts';
+  import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
   import { sceneById } from '#core/light/scenes.ts';
   import { timeText } from '#core/sky/zone.ts';
   import { formatLv } from '#core/units/stops.ts';

@@ -1,18 +1,29 @@
 <!-- The answer while nobody has told the light: in which lights this pair works, and what to set in each. One press tells it. -->
 <script lang="ts">
+  import type { NamedPlace } from '#core/ways/choice.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { chanceInHundred, sayInstruction } from '../text/say.ts';
-  import { guideRows } from './light-guide.ts';
+  import { guideRows, isNow } from './light-guide.ts';
 
   let { judged }: { judged: Judged } = $props();
   const current = useCurrent();
   const { camera, film } = $derived(judged.pair);
+  const place = $derived(current.settings.place);
+  /** The light by the clock: the server's, until it has grown old or another place is meant. */
+  const outdoors = $derived(isNow(current.outdoors, place, current.nowMs) ? current.outdoors : null);
+  /** The sky's sums weigh much, and are seldom needed here. */
+  async function workOut(there: NamedPlace, ms: number): Promise<void> {
+    const { outdoorsAt } = await import('#core/ways/choice-from-sun.ts');
+    current.outdoors = outdoorsAt(there, ms);
+  }
+  $effect(() => {
+    if (place && !outdoors) void workOut(place, current.nowMs);
+  });
   const rows = $derived(
     current.reached
       ? guideRows(current.reached, {
-          ...{ school: current.settings.school, place: current.settings.place },
-          ...{ nowMs: current.nowMs, leftAt: current.leftAt }
+          ...{ school: current.settings.school, outdoors, leftAt: current.leftAt }
         })
       : []
   );

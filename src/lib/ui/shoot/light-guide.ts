@@ -8,7 +8,6 @@ import { SKY_STEPS } from '#core/light/sky-first.ts';
 import {
   choiceByEye,
   choiceFromScene,
-  choiceFromSun,
   lightKindOf,
   type LightChoice,
   type NamedPlace
@@ -29,20 +28,29 @@ export interface GuideRow {
 /** Indoors, where shadows tell little: scenes that people meet most. */
 const INDOORS = ['by-window', 'room-evening'] as const;
 
+/** How long a light by the clock stands, ms: the sun goes a tenth of a stop at most but for the last hour. Common practice, no source. */
+const STANDS_MS = 300_000;
+
+/** Whether a light by the clock is of a place and still good. @param nowMs milliseconds since 1970 */
+export function isNow(light: LightChoice | null, place: NamedPlace | null, nowMs: number): boolean {
+  if (!place || light?.way.kind !== 'sun') return false;
+  const { way } = light;
+  const isThere = way.place.latitude === place.latitude && way.place.longitude === place.longitude;
+  return isThere && way.place.name === place.name && Math.abs(nowMs - way.ms) < STANDS_MS;
+}
+
 type Named = Omit<GuideRow, 'verdict'>;
 
-function lightsOf(school: School, place: NamedPlace | null, nowMs: number): readonly Named[] {
-  const byClock: readonly Named[] = place
-    ? [
-        {
-          name: `Outdoors now at ${place.name}`,
-          more: 'by the clock, under any sky',
-          light: choiceFromSun({
-            ...{ kind: 'sun', place, ms: nowMs, sky: 'unsaid', facing: 'front', ground: 'ground' }
-          })
-        }
-      ]
-    : [];
+function lightsOf(school: School, outdoors: LightChoice | null): readonly Named[] {
+  const byClock: readonly Named[] =
+    outdoors?.way.kind === 'sun'
+      ? [
+          {
+            name: `Outdoors now at ${outdoors.way.place.name}`,
+            ...{ more: 'by the clock, under any sky', light: outdoors }
+          }
+        ]
+      : [];
   const steps: readonly Named[] =
     school === 'shadow'
       ? SHADOW_STEPS.map(({ clue }) => ({
@@ -63,20 +71,19 @@ function lightsOf(school: School, place: NamedPlace | null, nowMs: number): read
 
 /**
  * The lights, brightest first but for the one by the clock, each with what to set in it.
- * @param place where the light was last summed up; null = nobody said @param nowMs milliseconds since 1970
+ * @param outdoors by the clock, where the light was last summed up; null = nobody said where
  */
 export function guideRows(
   reached: Reached,
   asked: {
     readonly school: School;
-    readonly place: NamedPlace | null;
-    readonly nowMs: number;
+    readonly outdoors: LightChoice | null;
     readonly leftAt: Choice;
   }
 ): readonly GuideRow[] {
   const { pair, dark } = reached;
   const present = withFocus(pair.camera, pair.present, asked.leftAt);
-  return lightsOf(asked.school, asked.place, asked.nowMs).flatMap((row) => {
+  return lightsOf(asked.school, asked.outdoors).flatMap((row) => {
     const { light } = row;
     const circumstances = { ...circumstancesOf(dark), lightKind: lightKindOf(light.way) };
     const situation = { ...dark, light, contrast: light.contrast, circumstances };

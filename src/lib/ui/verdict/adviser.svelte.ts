@@ -4,13 +4,13 @@ import { invalidateAll } from '$app/navigation';
 import { atHandFrom } from '#core/advice/at-hand.ts';
 import type { Remedy, RemedyStep } from '#core/advice/remedy.ts';
 import { timeText } from '#core/sky/zone.ts';
-import { choiceFromSun } from '#core/ways/choice.ts';
+import type { LightChoice, NamedPlace } from '#core/ways/choice.ts';
 import type { AdviceAnswer, AdviceQuestion } from '../../../workers/advice.ts';
 import { changeLoad } from '../api.ts';
 import { WorkerLine } from '../worker/line.ts';
 import type { Current } from '../current.svelte.ts';
+import { isOutdoors } from '../light/outdoors.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
-import { courseAhead } from '../light/course-ahead.ts';
 import { sayDone, sayTrouble } from '../notices/say.ts';
 import { sayRemedy } from '../text/say-remedy.ts';
 
@@ -24,6 +24,13 @@ const REST_MS = 30;
 /** Whether a remedy can be done at once, on the camera or in the notes of the film. */
 export function isDoable(remedy: Remedy): boolean {
   return remedy.steps.every((s) => !SAID.has(s.kind));
+}
+
+/** How the light will go on, where a place is known and the sky has a part in it: the sky's sums are fetched for that alone. */
+async function courseOf(light: LightChoice, place: NamedPlace | null): Promise<readonly CoursePoint[]> {
+  if (!isOutdoors(light.way) || (!place && light.way.kind !== 'sun')) return [];
+  const { courseAhead } = await import('../light/course-ahead.ts');
+  return courseAhead(light, place, Date.now());
 }
 
 /** The advice on a page, from the first question to the remedy that is taken. */
@@ -54,16 +61,21 @@ export class Adviser {
       this.answer = null;
     this.#asked = { loadId, lv: light.lv };
     let back = (): void => undefined;
-    const timer = setTimeout(() => {
+    let isAsked = true;
+    const askNow = async (): Promise<void> => {
+      const course = await courseOf(light, settings.place);
+      if (!isAsked) return;
       const question: AdviceQuestion = {
         ...{ type: 'advice', situation },
         present: withFocus(pair.camera, pair.present, leftAt),
-        atHand: atHandFrom(films, things, courseAhead(light, settings.place, Date.now())),
+        atHand: atHandFrom(films, things, course),
         leastChance: settings.leastChance
       };
       back = this.#line.ask(question, { part: (answer) => this.#hear(answer) });
-    }, REST_MS);
+    };
+    const timer = setTimeout(() => void askNow(), REST_MS);
     return () => {
+      isAsked = false;
       clearTimeout(timer);
       back();
     };
@@ -88,7 +100,7 @@ export class Adviser {
   async take(remedy: Remedy, judged: Judged): Promise<void> {
     const wait = remedy.steps.find((s) => s.kind === 'wait');
     if (wait) {
-      this.#look(wait.until);
+      await this.#look(wait.until);
       return;
     }
     const development = remedy.steps.find((s) => s.kind === 'development');
@@ -102,14 +114,15 @@ export class Adviser {
   }
 
   /** The light as it will be then: what is shown is for that hour, until the light now is taken again. */
-  #look(until: CoursePoint): void {
+  async #look(until: CoursePoint): Promise<void> {
     const current = this.#current;
     const now = current.light;
     const { way, contrast } = now;
-    current.light =
+    const then: LightChoice =
       way.kind === 'sun'
-        ? choiceFromSun({ ...way, ms: until.ms })
+        ? (await import('#core/ways/choice-from-sun.ts')).choiceFromSun({ ...way, ms: until.ms })
         : { lv: until.lv, sdStops: until.sdStops, contrast, way: { kind: 'hand' } };
+    current.light = then;
     current.pointed = null;
     sayDone(`Shown as it will be at ${this.clock(until.ms)}.`, () => (current.light = now));
   }

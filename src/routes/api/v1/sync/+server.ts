@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { sentFrom, SYNC_FORM, syncSchema } from '#schema/sync/change.ts';
+import { sentFrom, syncSchema } from '#schema/sync/change.ts';
+import { SYNC_FORM } from '#schema/sync/limits.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { otherForm } from '#server/http/problem.ts';
 import { store } from '#server/store.ts';
