@@ -23,6 +23,8 @@ export default {
         // positions of what is drawn stand in style attributes
         'style-src-attr': ['unsafe-inline'],
         'img-src': ['self', 'data:', 'blob:'],
+        // how long a recording is, read from its head
+        'media-src': ['self', 'blob:'],
         'font-src': ['self'],
         'connect-src': ['self'],
         'worker-src': ['self', 'blob:'],

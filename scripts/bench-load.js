@@ -62,11 +62,17 @@ function write(n, examples, first) {
   return { path: old, method: 'PATCH', body: { note: `changed under load ${n}` } };
 }
 
-/** What the program asks for when somebody goes from page to page: the data of a page without its HTML. @param {string} path */
+/**
+ * What the program asks for when somebody goes from page to page: the data of the page and of what frames it in the log, without
+ * what all pages share, which it has.
+ * @param {string} path
+ */
 function dataOf(path) {
   if (path.startsWith('/api/')) return path;
   const [page = '', query] = path.split('?');
-  return `${page}/__data.json${query === undefined ? '' : `?${query}`}`;
+  const asked = page.startsWith('/log') ? '011' : '01';
+  const search = [...(query === undefined ? [] : [query]), `x-sveltekit-invalidated=${asked}`].join('&');
+  return `${page}/__data.json?${search}`;
 }
 
 /** Measures and prints. @param {string} folder with the database of a hundred thousand frames */

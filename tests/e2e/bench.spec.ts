@@ -105,6 +105,25 @@ test(
   }
 );
 
+/** Silence of 8 bits, 8,000 samples a second, as WAV. */
+function longRecording(seconds: number): Buffer {
+  const bytes = seconds * 8000;
+  const head = Buffer.alloc(44);
+  head.write('RIFF', 0);
+  head.writeUInt32LE(36 + bytes, 4);
+  head.write('WAVEfmt ', 8);
+  head.writeUInt32LE(16, 16);
+  for (const [value, at] of [
+    ...([[1, 20] as const, [1, 22] as const, [1, 32] as const, [8, 34] as const] as const)
+  ])
+    head.writeUInt16LE(value, at);
+  head.writeUInt32LE(8000, 24);
+  head.writeUInt32LE(8000, 28);
+  head.write('data', 36);
+  head.writeUInt32LE(bytes, 40);
+  return Buffer.concat([head, Buffer.alloc(bytes, 128)]);
+}
+
 test(
   'a light sensor’s table and a recording are read from files, what is none is told',
   { tag: '@desktop' },
@@ -115,6 +134,16 @@ test(
     await page.getByRole('button', { name: '60', exact: true }).click();
     await upload('talk.wav', 'audio/wav', 'no sound at all');
     await expect(page.getByText('There is no sound in that file')).toBeVisible();
+    // half an hour in fourteen megabytes: refused by its head, before all of it is taken apart
+    await page.evaluate(() => {
+      OfflineAudioContext.prototype.decodeAudioData = () => {
+        throw new Error('it was decoded');
+      };
+    });
+    await page.setInputFiles('input[type=file]', {
+      ...{ name: 'long.wav', mimeType: 'audio/wav', buffer: longRecording(1800) }
+    });
+    await expect(page.getByText('That is longer than ten minutes')).toBeVisible();
     await page.getByText('Light sensor', { exact: true }).click();
     await upload('empty.csv', 'text/csv', 'time,light\n');
     await expect(page.getByText('There are no numbers in it')).toBeVisible();

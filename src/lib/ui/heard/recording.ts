@@ -14,15 +14,30 @@ const RATE = 48_000;
 const MOST_BYTES = 80_000_000;
 const MOST_SECONDS = 600;
 
+/** How long a file says it is, seconds: its head alone is read. Null where it does not say so, or is no sound. */
+function lengthOf(blob: Blob): Promise<number | null> {
+  const address = URL.createObjectURL(blob);
+  return new Promise<number | null>((done) => {
+    const audio = new Audio();
+    audio.preload = 'metadata';
+    audio.onloadedmetadata = () => done(Number.isFinite(audio.duration) ? audio.duration : null);
+    audio.onerror = () => done(null);
+    audio.src = address;
+  }).finally(() => URL.revokeObjectURL(address));
+}
+
+const TOO_LONG = 'That is longer than ten minutes. Cut it to the releases.';
+
 /** Decodes a file or what was recorded; channels are mixed. */
 export async function decoded(blob: Blob): Promise<Result<Recording, string>> {
   if (blob.size > MOST_BYTES)
     return err('That file is larger than 80 MB. Cut it to the releases, ten minutes at most.');
+  // a small file can hold an hour: whole it would take the memory of the phone
+  if (((await lengthOf(blob)) ?? 0) > MOST_SECONDS) return err(TOO_LONG);
   try {
     const context = new OfflineAudioContext(1, 1, RATE);
     const buffer = await context.decodeAudioData(await blob.arrayBuffer());
-    if (buffer.duration > MOST_SECONDS)
-      return err('That is longer than ten minutes. Cut it to the releases.');
+    if (buffer.duration > MOST_SECONDS) return err(TOO_LONG);
     if (buffer.length === 0) return err('There is no sound in it.');
     const samples = buffer.getChannelData(0).slice();
     for (let c = 1; c < buffer.numberOfChannels; c++) {

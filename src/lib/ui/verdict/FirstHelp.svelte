@@ -37,6 +37,9 @@
   const isNext = $derived(judged.shown.chance === 'unlikely' && first !== undefined && isDoable(first));
   // the worst is said; what else fails is a mark that opens
   const [worst, ...others] = $derived(judged.shown.failures);
+  const isServed = $derived(served && (served.remedy.steps.length > 0 || served.missing));
+  /** The advice is there, and there is nothing in it: an empty place would not say whether it is still to come. */
+  const isQuiet = $derived(answer && !first && !worst && !isServed && enough === '' && factors === '');
 </script>
 
 <div
@@ -55,7 +58,10 @@
     </details>
   {/each}
   {#if factors !== ''}<p class="text-(--soft)" data-testid="factors">{factors}</p>{/if}
-  {#if served && (served.remedy.steps.length > 0 || served.missing)}
+  {#if isQuiet}<p class="text-(--soft)">
+      {judged.shown.pUsable >= least ? 'Nothing more is needed.' : 'Nothing you have would help here.'}
+    </p>{/if}
+  {#if served && isServed}
     <div data-testid="served">
       <p>{sayServed(served)}</p>
       {#if served.remedy.steps.length > 0}
