@@ -10,6 +10,7 @@ import {
 } from '@sveltejs/kit';
 import { COOKIE, isOpen } from '#server/access/gate.ts';
 import { LOOK_COOKIE, schemeOf } from '#schema/settings/settings.ts';
+import { readAhead } from '#server/beside/read-ahead.ts';
 import { readConfig } from '#server/config.ts';
 import { sayDamage } from '#server/copies/problem.ts';
 import { explainSqlite } from '#server/database/sqlite-words.ts';
@@ -43,6 +44,7 @@ export const init: ServerInit = async () => {
   const clock = sayClock(store().frames.recent(1)[0], Date.now());
   if (clock !== null) console.error(clock);
   store().learner.look();
+  void readAhead(store().reading, store(), Date.now());
   if (config.demoScans) await seedScans(store(), store().intake);
 };
 
