@@ -73,6 +73,36 @@ async function cutOff(page: Page): Promise<readonly string[]> {
   });
 }
 
+/** Words that are seen through the red glass of the dark look, which is for what is drawn in greys. */
+function throughGlass(page: Page): Promise<readonly string[]> {
+  return page.evaluate(() => {
+    const { dataset } = document.documentElement;
+    const { scheme } = dataset;
+    dataset['scheme'] = 'dark';
+    const seen = [...document.querySelectorAll('main *, header *')].filter(
+      (e) => getComputedStyle(e).filter !== 'none' && e.checkVisibility()
+    );
+    const words = seen.map((e) => e.textContent.replace(/\s+/g, ' ').trim()).filter((text) => text !== '');
+    dataset['scheme'] = scheme;
+    return words;
+  });
+}
+
+/** What is too pale or too dark to be read in the looks that the page was not opened in. */
+async function paleInOtherLooks(page: Page): Promise<readonly string[]> {
+  const opened = await page.evaluate(() => document.documentElement.dataset['scheme']);
+  const found: string[] = [];
+  for (const look of ['evening', 'dark', opened]) {
+    await page.evaluate((to) => (document.documentElement.dataset['scheme'] = to), look);
+    if (look === opened) break;
+    const { violations } = await axe(page, ['color-contrast']);
+    found.push(
+      ...violations.flatMap((v) => v.nodes.map((n) => `${look}: ${n.target.join(' ')} ${n.failureSummary}`))
+    );
+  }
+  return found;
+}
+
 // one browser profile for all of them: what the first page fetched the next one has
 let context: BrowserContext | null = null;
 test.afterAll(async () => {
@@ -97,6 +127,8 @@ for (const size of ['@phone', '@desktop'] as const) {
       ).toBeLessThanOrEqual(0);
       expect(await smallTargets(page)).toEqual([]);
       expect(await cutOff(page)).toEqual([]);
+      expect(await throughGlass(page)).toEqual([]);
+      if (size === '@phone') expect(await paleInOtherLooks(page)).toEqual([]);
       // no style or script that the page does not allow, nothing missing but the page that is not there
       expect(said.filter((text) => !text.includes('404'))).toEqual([]);
       await page.close();

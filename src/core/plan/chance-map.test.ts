@@ -3,7 +3,7 @@ import { INSTANT_160, INSTANT_800, METERLESS, TWIN, mono } from '../advice/panel
 import { atHandFrom } from '../advice/at-hand.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
-import { SKIES } from '../sky/illuminance.ts';
+import { SKIES } from '../sky/sky-scene.ts';
 import { chanceMap, EVEN_SKIES, filmWorth, type ChanceMap, type MapDays } from './chance-map.ts';
 import { lightUnderSky, type PlanDay } from './day-light.ts';
 import { servingAt, type PlanPair } from './serving.ts';

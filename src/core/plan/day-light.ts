@@ -3,9 +3,9 @@
 import type { Contrast } from '../light/contrast.ts';
 import { LV_RANGE, type LightValue } from '../light/lv.ts';
 import type { LightKind } from '../film/traits.ts';
-import { SKIES, type Sky, type ToldSky } from '../sky/illuminance.ts';
+import { type Facing, type Ground, SKIES, type Sky, type ToldSky } from '../sky/sky-scene.ts';
 import { observerAt, sunAndMoonFor, type Place, type SunAndMoon } from '../sky/position.ts';
-import { skyLight, type Facing, type Ground } from '../sky/sky-light.ts';
+import { skyLight } from '../sky/sky-light.ts';
 
 /**
  * How sure the light will be when it is there, one sd in stops: it is told then, by eye. What the sky may turn to is in the

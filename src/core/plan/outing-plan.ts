@@ -2,7 +2,7 @@
 // against it.
 import { isServedByFilters } from '../advice/purpose-served.ts';
 import { applied } from '../advice/remedy.ts';
-import type { Sky } from '../sky/illuminance.ts';
+import type { Sky } from '../sky/sky-scene.ts';
 import type { ClockProblem } from '../sky/wall-clock.ts';
 import { likelySky, lightUnderSky, skiesOf, type LampFloor, type PlanDay } from './day-light.ts';
 import { BETWEEN_SECONDS, fitsIn, secondsAt } from './fits.ts';

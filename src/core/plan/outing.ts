@@ -1,7 +1,6 @@
 // An outing: stops in their order, each with a place, an hour and what is wanted there, and what it may cost.
 import type { Purpose } from '../error/situation.ts';
-import type { ToldSky } from '../sky/illuminance.ts';
-import type { Facing, Ground } from '../sky/sky-light.ts';
+import type { Facing, Ground, ToldSky } from '../sky/sky-scene.ts';
 import type { NamedPlace } from '../ways/choice.ts';
 import type { Mover } from './crossing.ts';
 

@@ -4,7 +4,7 @@ import { bisect } from '../numeric/bisect.ts';
 import type { Choice } from '../camera/setting.ts';
 import type { RemedyStep } from '../advice/remedy.ts';
 import type { Verdict } from '../chance/verdict.ts';
-import type { Sky } from '../sky/illuminance.ts';
+import type { Sky } from '../sky/sky-scene.ts';
 import type { Support } from '../error/situation.ts';
 import { dayCourse, likelySky, lightUnderSky, skiesOf, type DayPoint, type PlanDay } from './day-light.ts';
 import type { PlanPair } from './serving.ts';

@@ -2,7 +2,8 @@
 import { knownScene } from '../light/scenes.ts';
 import type { Seeded } from '../numeric/seeded.ts';
 import { clearSunLux, partLight } from '../sky/illuminance.ts';
-import { REFLECTANCE, skyLight, type Facing } from '../sky/sky-light.ts';
+import { REFLECTANCE, skyLight } from '../sky/sky-light.ts';
+import type { Facing } from '../sky/sky-scene.ts';
 import type { Lighting, SceneLamp, Vector } from './lighting.ts';
 import type { Floor, NamedLight, OpenLight } from './lights.ts';
 

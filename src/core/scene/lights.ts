@@ -2,8 +2,7 @@
 import type { EyeClue } from '../light/by-eye.ts';
 import { NO_MODIFIERS, type LightModifiers } from '../light/by-eye.ts';
 import type { ShadowClue } from '../light/shadow-edge.ts';
-import type { Sky } from '../sky/illuminance.ts';
-import type { Facing, Ground } from '../sky/sky-light.ts';
+import type { Facing, Ground, Sky } from '../sky/sky-scene.ts';
 
 /** What lies under a subject. */
 export type Floor = 'grass' | 'road' | 'sand' | 'snow' | 'water' | 'boards';

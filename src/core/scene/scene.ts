@@ -3,7 +3,7 @@
 import { lightByEye, type LightByEye } from '../light/by-eye.ts';
 import type { Contrast } from '../light/contrast.ts';
 import { seeded, type Seeded } from '../numeric/seeded.ts';
-import type { Facing } from '../sky/sky-light.ts';
+import type { Facing } from '../sky/sky-scene.ts';
 import { namedLight, openLight } from './light-in.ts';
 import { scaledTo, type Lighting, type Vector } from './lighting.ts';
 import {

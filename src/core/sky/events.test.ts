@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { getTimes } from 'suncalc';
 import { describe, expect, test } from 'vitest';
 import { lightCourse, skyEvents, whenLightPasses, type SkyEventKind } from './events.ts';
-import type { SkyScene } from './sky-light.ts';
+import type { SkyScene } from './sky-scene.ts';
 
 const DAY = 86_400_000;
 const clear = (): SkyScene => ({ sky: 'clear', facing: 'front', ground: 'ground' });

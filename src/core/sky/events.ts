@@ -3,7 +3,8 @@
 import { Body, SearchAltitude, SearchRiseSet, type AstroTime } from 'astronomy-engine';
 import { bisect } from '../numeric/bisect.ts';
 import { observerAt, sunAndMoonFor, type Place } from './position.ts';
-import { skyLight, type SkyScene } from './sky-light.ts';
+import { skyLight } from './sky-light.ts';
+import type { SkyScene } from './sky-scene.ts';
 
 /** What happens in the sky. Twilight ends (dusk) or begins (dawn) with the sun's middle 6, 12 and 18° down. */
 export type SkyEventKind =

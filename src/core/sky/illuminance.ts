@@ -2,15 +2,7 @@
 // Totals: P. K. Seidelmann (ed.), Explanatory Supplement to the Astronomical Almanac (1992) §9.3, after P. M. Janiczek and
 // J. A. DeYoung, USNO Circular 171 (1987). Parting: IES RP-21, Calculation of Daylight Availability (1984). Air mass:
 // F. Kasten and A. T. Young, Applied Optics 28 (1989) 4735. Coefficients from memory; tests hold joints and anchors.
-
-/** Kinds of sky. `partly`: clouds with sun between; `cloudy`: no sun. */
-export const SKIES = ['clear', 'partly', 'cloudy'] as const;
-/** @see SKIES */
-export type Sky = (typeof SKIES)[number];
-/** A sky as it was told: `unsaid` stands for all of them. */
-export const TOLD_SKIES = [...SKIES, 'unsaid'] as const;
-/** @see TOLD_SKIES */
-export type ToldSky = (typeof TOLD_SKIES)[number];
+import type { Sky } from './sky-scene.ts';
 
 type Cubic = readonly [number, number, number, number];
 interface Stretch {

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { lvFromLux } from '../light/lv.ts';
-import { airMass, clearMoonLux, clearSunLux, NIGHT_LUX, partLight, SKIES } from './illuminance.ts';
-import { skyLight, type Facing, type Ground } from './sky-light.ts';
+import { airMass, clearMoonLux, clearSunLux, NIGHT_LUX, partLight } from './illuminance.ts';
+import { type Facing, type Ground, SKIES } from './sky-scene.ts';
+import { skyLight } from './sky-light.ts';
 import type { SunAndMoon } from './position.ts';
 
 describe('light on level ground', () => {

@@ -3,36 +3,12 @@
 // cos θ = cos h·cos Δaz. Spreads and ground reflectances: common practice, no source.
 import type { Contrast } from '../light/contrast.ts';
 import { C_DOME, C_FLAT, LV_RANGE, lvFromLux, type LightValue } from '../light/lv.ts';
-import {
-  clearMoonLux,
-  clearSunLux,
-  partLight,
-  SKIES,
-  type BeamAndSky,
-  type Sky,
-  type ToldSky
-} from './illuminance.ts';
+import { clearMoonLux, clearSunLux, partLight, type BeamAndSky } from './illuminance.ts';
+import { SKIES, type Facing, type Ground, type Sky, type SkyScene } from './sky-scene.ts';
 import type { Direction, SunAndMoon } from './position.ts';
-
-/** How the subject stands to the sun (or, at night, the moon). `shaded-side`: in the sun, its dark side metered for itself. */
-export const FACINGS = ['front', 'side', 'back', 'shaded-side', 'open-shade'] as const;
-/** @see FACINGS */
-export type Facing = (typeof FACINGS)[number];
-
-/** What lies around, and throws light back. */
-export const GROUNDS = ['ground', 'sand', 'snow'] as const;
-/** @see GROUNDS */
-export type Ground = (typeof GROUNDS)[number];
 
 /** Share of the light that the ground throws back. */
 export const REFLECTANCE: Readonly<Record<Ground, number>> = { ground: 0.2, sand: 0.4, snow: 0.8 };
-
-/** What is asked beside place and time. */
-export interface SkyScene {
-  readonly sky: ToldSky;
-  readonly facing: Facing;
-  readonly ground: Ground;
-}
 
 /** Spread of the sum against the sky that is there, one sd in stops. */
 const SKY_SD: Readonly<Record<Sky, number>> = { clear: 0.4, partly: 1, cloudy: 0.7 };

@@ -6,7 +6,8 @@ import { lightCourse, skyEvents, whenLightPasses } from './events.ts';
 import { moment, sameMoment } from './moment.ts';
 import { sunAndMoonAt, type SunAndMoon } from './position.ts';
 import { C_DOME, C_FLAT } from '../light/lv.ts';
-import { REFLECTANCE, skyLight, type Facing, type SkyScene } from './sky-light.ts';
+import { REFLECTANCE, skyLight } from './sky-light.ts';
+import type { Facing, SkyScene } from './sky-scene.ts';
 import { sunOver } from './sun-course.ts';
 
 const bodies = (sun: number, moon = -40, sunAzimuth = 180): SunAndMoon => ({

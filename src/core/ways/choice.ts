@@ -12,7 +12,7 @@ import type { Surface } from '../picture/tones.ts';
 import type { ShadowClue } from '../light/shadow-edge.ts';
 import type { SkyClue } from '../light/sky-first.ts';
 import type { Place } from '../sky/position.ts';
-import type { SkyScene } from '../sky/sky-light.ts';
+import type { SkyScene } from '../sky/sky-scene.ts';
 
 /** A place with its name and clocks. */
 export interface NamedPlace extends Place {

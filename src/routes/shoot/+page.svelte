@@ -10,7 +10,7 @@
   import LogButton from '#ui/LogButton.svelte';
   import { sayDone, sayTrouble } from '#ui/notices/say.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
-  import { sayConflict } from '#ui/offline/say-offline.ts';
+  import { sayAsked } from '#ui/offline/say-asked.ts';
   import Answer from '#ui/shoot/Answer.svelte';
   import BeforePress from '#ui/shoot/BeforePress.svelte';
   import FilmLeft from '#ui/shoot/FilmLeft.svelte';
@@ -62,8 +62,7 @@
     const leave = (from: typeof before, to: typeof before) =>
       offline.put({ kind: 'stand', cameraId: camera.id, cameraRevision, from, to });
     const put = await leave(before, choice);
-    if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Offline” what is right.`);
+    if (put.kind === 'asked') await sayAsked(put.conflict, camera);
     else sayDone('The controls stand as shown.', () => void leave(choice, before));
   }
 

@@ -3,8 +3,7 @@ import { array, number, object, string, type InferType } from 'yup';
 import { PURPOSES } from '#core/error/situation.ts';
 import { SCENES } from '#core/light/scenes.ts';
 import { MOST_STOPS, type Outing } from '#core/plan/outing.ts';
-import { TOLD_SKIES } from '#core/sky/illuminance.ts';
-import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
+import { FACINGS, GROUNDS, TOLD_SKIES } from '#core/sky/sky-scene.ts';
 import { placeSchema } from '../light/light.ts';
 
 const id = () => string().required().min(1).max(64);

@@ -5,7 +5,7 @@ import { LV_RANGE } from '#core/light/lv.ts';
 import { EVEN_SKIES, type MapDays } from '#core/plan/chance-map.ts';
 import type { PlanDay } from '#core/plan/day-light.ts';
 import type { Part, Window } from '#core/plan/windows.ts';
-import { SKIES } from '#core/sky/illuminance.ts';
+import { SKIES } from '#core/sky/sky-scene.ts';
 import { choiceSchema } from '../kit/choice.ts';
 import { pairFields } from '../engine/question.ts';
 import { MOMENTS, sunFields } from '../light/light.ts';

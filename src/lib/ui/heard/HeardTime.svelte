@@ -10,7 +10,7 @@
   import type { Judged } from '../current-judge.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import { sayConflict } from '../offline/say-offline.ts';
+  import { sayAsked } from '../offline/say-asked.ts';
   import type { Logger } from '../shoot/logger.svelte.ts';
   import { sayTime } from '../text/say.ts';
   import { EAR_TIMES } from './ear-times.ts';
@@ -58,7 +58,7 @@
       from: { heardSeconds: frame.heard?.seconds ?? null, heardSdStops: frame.heard?.sdStops ?? null },
       to: { heardSeconds: time.seconds, heardSdStops: time.sdStops }
     });
-    if (put.kind === 'asked') sayTrouble(sayConflict(put.conflict, judged.pair.camera));
+    if (put.kind === 'asked') await sayAsked(put.conflict, judged.pair.camera);
     else sayDone(`Frame ${frame.number}: ${sayTime(time.seconds)} heard.`);
   }
   const choose = (value: string): Heard | null =>

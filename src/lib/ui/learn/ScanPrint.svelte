@@ -25,7 +25,7 @@
   );
 </script>
 
-<figure class="flex-1 min-w-0 pt-1.5 px-1.5 pb-1 [background:#ffffff] border border-(--line)">
+<figure class="print-paper flex-1 min-w-0 pt-1.5 px-1.5 pb-1 border border-(--line)">
   <svg class="block w-full [aspect-ratio:90_/_66]" viewBox="0 0 90 66" role="img" aria-label={label}>
     <filter id="{uid}-push" color-interpolation-filters="sRGB" x="0" y="0" width="1" height="1">
       <feComponentTransfer>
@@ -42,5 +42,5 @@
       filter="url(#{uid}-push)"
     />
   </svg>
-  <figcaption class="mt-1 text-center text-[0.8125rem] leading-[1.15] [color:#57534b]">{label}</figcaption>
+  <figcaption class="mt-1 text-center text-[0.8125rem] leading-[1.15]">{label}</figcaption>
 </figure>

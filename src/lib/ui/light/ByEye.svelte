@@ -14,7 +14,7 @@
   import { choiceByEye } from '#core/ways/choice.ts';
   import { formatLv, formatStops } from '#core/units/stops.ts';
   import { CLUE_WORDS, SKY_WORDS } from '../text/say-light.ts';
-  import { cluePicture } from './clue-pictures.ts';
+  import './clues/clues.css';
   import { modifiersOf, viewOf, type LightPanelWay } from './panel.ts';
 
   let { light, onlight, school, told }: LightPanelWay & { school: School; told: boolean } = $props();
@@ -76,8 +76,7 @@
           onchange={() => choose(step)}
         />
         <span
-          class="drawing block h-12.5 rounded-[2.5px_2.5px_0_0] [background:center_/_cover] border-b-[1.5px] border-b-(--line) mb-1 max-[900px]:h-9.5"
-          style:background-image={cluePicture(step)}
+          class="drawing clue-{step.school}-{step.clue} block h-12.5 rounded-[2.5px_2.5px_0_0] bg-cover bg-center border-b-[1.5px] border-b-(--line) mb-1 max-[900px]:h-9.5"
         ></span>
         <span
           class="block py-0 px-2 leading-[1.2] font-[650] text-[0.9375rem] max-[900px]:py-0 max-[900px]:px-[5px] max-[900px]:text-[0.875rem]"

@@ -1,8 +1,7 @@
 <!-- Light from sun, moon and sky at a place and moment, and how it will go on. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { TOLD_SKIES } from '#core/sky/illuminance.ts';
-  import { FACINGS, GROUNDS } from '#core/sky/sky-light.ts';
+  import { FACINGS, GROUNDS, TOLD_SKIES } from '#core/sky/sky-scene.ts';
   import { timeText, zoneHere } from '#core/sky/zone.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import { choiceFromSun } from '#core/ways/choice-from-sun.ts';

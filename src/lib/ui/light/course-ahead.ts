@@ -1,6 +1,6 @@
 // How the light now will go on: the sum of sun, moon and sky gives the change, the light now where it starts.
 import { lightCourse, type CoursePoint } from '#core/sky/events.ts';
-import type { SkyScene } from '#core/sky/sky-light.ts';
+import type { SkyScene } from '#core/sky/sky-scene.ts';
 import { LV_RANGE } from '#core/light/lv.ts';
 import type { LightChoice, NamedPlace } from '#core/ways/choice.ts';
 import { isOutdoors } from './outdoors.ts';

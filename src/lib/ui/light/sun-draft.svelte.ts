@@ -1,5 +1,5 @@
 // Place, time and sky while they are being entered: what they come to, or what is still needed. The last good light stays.
-import type { ToldSky } from '#core/sky/illuminance.ts';
+import type { Facing, Ground, SkyScene, ToldSky } from '#core/sky/sky-scene.ts';
 import {
   lightCourse,
   skyEvents,
@@ -8,7 +8,6 @@ import {
   type SkyEvent
 } from '#core/sky/events.ts';
 import { dayFromWords, timeFromWords } from '#core/sky/day-words.ts';
-import type { Facing, Ground, SkyScene } from '#core/sky/sky-light.ts';
 import { momentOf, wallClock } from '#core/sky/wall-clock.ts';
 import { parseDecimal } from '#core/units/decimal.ts';
 import type { NamedPlace, SunWay } from '#core/ways/choice.ts';

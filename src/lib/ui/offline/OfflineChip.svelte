@@ -4,7 +4,7 @@
   import CloudOff from '@lucide/svelte/icons/cloud-off';
   import CloudUpload from '@lucide/svelte/icons/cloud-upload';
   import { offline } from './offline.svelte.ts';
-  import { sayState } from './say-offline.ts';
+  import { sayState } from './say-state.ts';
 
   let { href }: { href: string } = $props();
   const words = $derived(sayState({ ...offline.counts, sending: offline.sending, away: offline.away }));

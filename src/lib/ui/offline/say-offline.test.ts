@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { NOON } from '#core/log/frames.test.fixtures.ts';
 import type { Conflict, Action } from '#core/offline/change.ts';
-import { sayConflict, sayAction, sayInsist, sayLeaveOut, sayState } from './say-offline.ts';
+import { sayConflict, sayAction, sayInsist, sayLeaveOut } from './say-offline.ts';
+import { sayState } from './say-state.ts';
 
 const remove: Action = { kind: 'remove', frameId: 'f', from: { number: 3, note: 'fog' } };
 const finish: Action = { kind: 'finish', loadId: 'l', finished: false };

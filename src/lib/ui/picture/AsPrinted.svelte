@@ -40,7 +40,7 @@
   }
 </script>
 
-<figure class="m-0 bg-white p-1.5 text-black" data-testid="as-printed">
+<figure class="print-paper m-0 p-1.5" data-testid="as-printed">
   <canvas
     width={pixels.width}
     height={pixels.height}

@@ -3,8 +3,7 @@
   import { onMount } from 'svelte';
   import { sceneById } from '#core/light/scenes.ts';
   import { PURPOSES, type Purpose } from '#core/error/situation.ts';
-  import { TOLD_SKIES } from '#core/sky/illuminance.ts';
-  import { FACINGS, type Facing, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
+  import { FACINGS, type Facing, GROUNDS, type Ground, TOLD_SKIES } from '#core/sky/sky-scene.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import { formatLv } from '#core/units/stops.ts';
   import type { RecentFrame } from '../light/recent.ts';

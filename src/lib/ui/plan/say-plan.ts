@@ -5,7 +5,7 @@ import type { Fits } from '#core/plan/fits.ts';
 import type { TakenOnPlan } from '#core/plan/taken.ts';
 import type { Edge, Part, Window } from '#core/plan/windows.ts';
 import type { Support } from '#core/error/situation.ts';
-import type { Sky } from '#core/sky/illuminance.ts';
+import type { Sky } from '#core/sky/sky-scene.ts';
 import { timeText } from '#core/sky/zone.ts';
 import { HELD_WORDS } from '../shoot/words.ts';
 import { skyName } from '../text/say-light.ts';

@@ -135,7 +135,7 @@
     {@const { scene } = question}
     <div class="grid max-w-160 grid-cols-2 gap-2 bg-(--table) p-2.5">
       {#each [[given, 'as you would have it'], [0, 'as it is right']] as const as [deltaStops, words] (words)}
-        <figure class="m-0 bg-white p-1.5 text-black">
+        <figure class="print-paper m-0 p-1.5">
           <SceneView {scene} print={printed(deltaStops)} label="The print {words}" />
           <figcaption class="pt-1 text-center text-[0.8125rem] leading-tight">{words}</figcaption>
         </figure>

@@ -5,7 +5,7 @@
   import type { Judged } from '../current-judge.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import { sayConflict } from '../offline/say-offline.ts';
+  import { sayAsked } from '../offline/say-asked.ts';
 
   let { judged }: { judged: Judged } = $props();
   const pair = $derived(judged.pair);
@@ -15,8 +15,7 @@
 
   async function change(action: Action, words: string, undo: Action) {
     const put = await offline.put(action);
-    if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, pair.camera)} Say under “Offline” what is right.`);
+    if (put.kind === 'asked') await sayAsked(put.conflict, pair.camera);
     else sayDone(words, () => void offline.put(undo));
   }
 

@@ -4,7 +4,7 @@
   import { MOST_REMINDERS } from '#core/camera/traits.ts';
   import { sayDone, sayTrouble } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
-  import { sayConflict } from '../offline/say-offline.ts';
+  import { sayAsked } from '../offline/say-asked.ts';
 
   let { camera }: { camera: Camera } = $props();
   const uid = $props.id();
@@ -16,8 +16,7 @@
     const from = camera.checks;
     const cameraId = camera.id;
     const put = await offline.put({ kind: 'checks', cameraId, from, to });
-    if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, camera)} Say under “Offline” what is right.`);
+    if (put.kind === 'asked') await sayAsked(put.conflict, camera);
     else sayDone(words, () => void offline.put({ kind: 'checks', cameraId, from: to, to: from }));
   }
 

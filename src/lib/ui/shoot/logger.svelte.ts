@@ -7,7 +7,7 @@ import { sayDone, sayTrouble } from '../notices/say.ts';
 import type { WaitingFrame } from '../heard/listening.svelte.ts';
 import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
-import { sayConflict } from '../offline/say-offline.ts';
+import { sayAsked } from '../offline/say-asked.ts';
 import { stepsAround } from '#core/advice/steps.ts';
 import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
 
@@ -88,9 +88,7 @@ export class Logger {
     const put = await offline.put({ kind: 'log', frame });
     this.busy = false;
     if (put.kind === 'asked') {
-      sayTrouble(
-        `${sayConflict(put.conflict, pair.camera)} It is kept under “Offline”: say there what is right.`
-      );
+      await sayAsked(put.conflict, pair.camera, 'It is kept under “Offline”: say there what is right.');
       return;
     }
     await this.#keepPicture(id);
@@ -115,8 +113,7 @@ export class Logger {
 
   async undo(id: string, number: number): Promise<void> {
     const put = await offline.put({ kind: 'remove', frameId: id, from: { number, note: '' } });
-    if (put.kind === 'asked')
-      sayTrouble(`${sayConflict(put.conflict, null)} Say under “Offline” what is right.`);
+    if (put.kind === 'asked') await sayAsked(put.conflict, null);
     else sayDone(`Frame ${number} is taken back.`);
   }
 

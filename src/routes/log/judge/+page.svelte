@@ -79,7 +79,7 @@
     Judge {data.pair.film.name} from {data.pair.camera.name}
   </h1>
   <div
-    class="frames flex flex-wrap gap-1.5 mb-3 max-h-36 [overflow-y:auto]"
+    class="flex flex-wrap gap-1.5 mb-3 max-h-36 [overflow-y:auto]"
     role="group"
     aria-label="Frames"
     bind:this={chips}

@@ -4,7 +4,7 @@
   import { filmWorth } from '#core/plan/chance-map.ts';
   import { zoneHere } from '#core/sky/zone.ts';
   import { wallClock } from '#core/sky/wall-clock.ts';
-  import { FACINGS, type Facing } from '#core/sky/sky-light.ts';
+  import { FACINGS, type Facing } from '#core/sky/sky-scene.ts';
   import { sceneById } from '#core/light/scenes.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';

@@ -1,7 +1,7 @@
 // What a comparison of films is asked for: which days, hours and skies.
 import type { Support } from '#core/error/situation.ts';
 import type { SkyShares } from '#core/plan/chance-map.ts';
-import type { Facing } from '#core/sky/sky-light.ts';
+import type { Facing } from '#core/sky/sky-scene.ts';
 import { formatDecimal } from '#core/units/decimal.ts';
 import { monthOf, monthsFrom, sharesOf } from './months.ts';
 

@@ -6,7 +6,7 @@
   import type { Outing, Stop } from '#core/plan/outing.ts';
   import { MOST_STOPS } from '#core/plan/outing.ts';
   import { ok } from '#core/numeric/result.ts';
-  import { TOLD_SKIES } from '#core/sky/illuminance.ts';
+  import { TOLD_SKIES } from '#core/sky/sky-scene.ts';
   import { wallClock } from '#core/sky/wall-clock.ts';
   import type { NamedPlace } from '#core/ways/choice.ts';
   import type { RecentFrame } from '../../light/recent.ts';

@@ -1,7 +1,7 @@
 <!-- What is wanted at a stop: what and where, when, how many frames, and in which light. -->
 <script lang="ts">
   import { PURPOSES, type Purpose } from '#core/error/situation.ts';
-  import { FACINGS, type Facing, GROUNDS, type Ground } from '#core/sky/sky-light.ts';
+  import { FACINGS, type Facing, GROUNDS, type Ground } from '#core/sky/sky-scene.ts';
   import { wallClock } from '#core/sky/wall-clock.ts';
   import type { Mover } from '#core/plan/crossing.ts';
   import type { Stop } from '#core/plan/outing.ts';
