@@ -63,3 +63,61 @@ describe('what would have saved it', () => {
     expect(SCALES.controls.every((c) => positionCount(c) > 3)).toBe(true);
   });
 });
+
+describe('the answers to choose from', () => {
+  const light = choiceFromShadow('sharp');
+  const questions = Array.from({ length: 4 }, (_, aperture) =>
+    Array.from({ length: 4 }, (_, time) =>
+      [1, 2, 3].map((seed) => ownQuestion(own(SCALES, { light, choice: { aperture, time } }), seed))
+    )
+  )
+    .flat(2)
+    .filter((q) => q !== null);
+  const optionsOf = ({ asks }: Question) => (asks.kind === 'one-of' ? asks.options : []);
+
+  test('up to three settings, and that nothing would have helped; a filter that was not on is none', () => {
+    const counts = questions.map((q) => optionsOf(q).filter((o) => o.kind === 'setting').length);
+    expect(Math.max(...counts)).toBe(3);
+    for (const question of questions) {
+      expect(optionsOf(question).filter((o) => o.kind === 'nothing')).toHaveLength(1);
+      expect(optionsOf(question).some((o) => o.kind === 'bare')).toBe(false);
+    }
+  });
+  test('every setting is a stop off every other and off what was set, and all but the right one clearly worse', () => {
+    for (const question of questions) {
+      const chosen = right(question);
+      const settings = optionsOf(question).flatMap((o) => (o.kind === 'setting' ? [o] : []));
+      for (const [i, a] of settings.entries()) {
+        for (const b of settings.slice(i + 1))
+          expect(Math.abs(a.deltaStops - b.deltaStops)).toBeGreaterThanOrEqual(0.9);
+        if (a === chosen) continue;
+        expect(Math.abs(a.deltaStops - question.printStops)).toBeGreaterThanOrEqual(0.9);
+        const setting = settingOf(SCALES, a.choice);
+        if (!setting) throw new Error('no such setting');
+        const { pUsable } = judge({ camera: SCALES, film: SLIDE, light, contrast: light.contrast }, setting);
+        expect(pUsable).toBeLessThan((question.own?.savedChance ?? 0) - 0.15);
+      }
+    }
+  });
+  test('the answers of one seed lie the same each time, of others elsewhere', () => {
+    const places = new Set(
+      Array.from({ length: 12 }, (_, seed) => {
+        const question = ownQuestion(own(BOX, { light: choiceFromShadow('deep') }), seed);
+        return question && question.asks.kind === 'one-of' ? question.asks.right : -1;
+      })
+    );
+    expect(places.size).toBeGreaterThan(1);
+    expect(places.has(-1)).toBe(false);
+  });
+  test('a filter that could come off is among the answers also where a setting is right', () => {
+    const film = filmWith({ iso: 100 });
+    const found = [0, 1, 2, 3].flatMap((aperture) =>
+      [0, 1, 2, 3].map((time) =>
+        ownQuestion(own(SCALES, { light, choice: { aperture, time }, conditions: filtered }, film), 2)
+      )
+    );
+    const some = found.filter((q) => q !== null);
+    expect(some.length).toBeGreaterThan(0);
+    for (const question of some) expect(optionsOf(question).some((o) => o.kind === 'bare')).toBe(true);
+  });
+});

@@ -9,7 +9,7 @@
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
   import { sayGuess } from '../log/say-frame.ts';
-  import { sayCorrection } from '../practice/say-eye.ts';
+  import { sayCorrection } from './say-correction.ts';
   import LightPanel from './LightPanel.svelte';
 
   let { judged }: { judged: Judged } = $props();

@@ -1,7 +1,6 @@
 // A person's eye in words.
 import type { Eye, EyeInGroup } from '#core/learn/eye.ts';
 import type { PrintEye } from '#core/learn/print-eye.ts';
-import type { ByRecord } from '#core/ways/choice.ts';
 import { formatThirds, roundToThird } from '#core/units/stops.ts';
 import { GROUP_WORDS } from './scene-words.ts';
 
@@ -27,15 +26,6 @@ export function sayEye(eye: Eye): string {
   if (eye.guesses === 0) return '';
   if (!worst) return 'Nothing is off that chance would not explain.';
   return `You call ${GROUP_WORDS[worst.group]} ${sayOff(worst.biasStops)}: ${worst.biasStops > 0 ? 'open up' : 'close down'} by that.`;
-}
-
-/** What a light was corrected by, beside it. */
-export function sayCorrection({ biasStops, sdStops }: NonNullable<ByRecord['eye']>): string {
-  const by =
-    roundToThird(biasStops) === 0
-      ? 'left as you called it'
-      : `${formatThirds(biasStops)} ${biasStops > 0 ? 'darker' : 'brighter'} than you called it`;
-  return `By your own record: ${by}, give or take ${formatThirds(sdStops)}.`;
 }
 
 /** What judged tones are corrected by, beside them. */

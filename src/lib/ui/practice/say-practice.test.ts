@@ -18,7 +18,8 @@ import {
   sayTruth,
   sayWhy
 } from './say-question.ts';
-import { sayCorrection, sayEye, sayEyeIn, sayOff } from './say-eye.ts';
+import { sayCorrection } from '../light/say-correction.ts';
+import { sayEye, sayEyeIn, sayOff } from './say-eye.ts';
 import { saySceneSubject, SCENE_REASONS } from './scene-words.ts';
 
 const light = (lv: number): Question => ({
