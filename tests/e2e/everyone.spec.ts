@@ -88,6 +88,18 @@ function throughGlass(page: Page): Promise<readonly string[]> {
   });
 }
 
+/** Words of less than 13 pixels. */
+function smallWords(page: Page): Promise<readonly string[]> {
+  return page.evaluate(() => {
+    const hasWords = (e: Element): boolean =>
+      [...e.childNodes].some((n) => n.nodeType === Node.TEXT_NODE && n.textContent?.trim() !== '');
+    return [...document.querySelectorAll('main *, header *, nav *')]
+      .filter((e) => e instanceof HTMLElement && hasWords(e) && !e.closest('.sr-only, .skip'))
+      .filter((e) => e.checkVisibility() && parseFloat(getComputedStyle(e).fontSize) < 13)
+      .map((e) => `${getComputedStyle(e).fontSize} “${e.textContent.trim().slice(0, 30)}”`);
+  });
+}
+
 /** What is too pale or too dark to be read in the looks that the page was not opened in. */
 async function paleInOtherLooks(page: Page): Promise<readonly string[]> {
   const opened = await page.evaluate(() => document.documentElement.dataset['scheme']);
@@ -128,6 +140,7 @@ for (const size of ['@phone', '@desktop'] as const) {
       expect(await smallTargets(page)).toEqual([]);
       expect(await cutOff(page)).toEqual([]);
       expect(await throughGlass(page)).toEqual([]);
+      expect(await smallWords(page)).toEqual([]);
       if (size === '@phone') expect(await paleInOtherLooks(page)).toEqual([]);
       // no style or script that the page does not allow, nothing missing but the page that is not there
       expect(said.filter((text) => !text.includes('404'))).toEqual([]);

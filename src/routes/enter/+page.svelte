@@ -37,7 +37,7 @@
         required
         aria-describedby="{uid}-said"
       />
-      <p id="{uid}-said" class="text-(--accent) font-semibold" role="alert">{form?.said ?? ''}</p>
+      <p id="{uid}-said" class="text-(--accent-ink) font-semibold" role="alert">{form?.said ?? ''}</p>
       <button class="btn preset-filled-primary-700-300 min-h-12 py-0 px-4">Enter</button>
     </form>
     <p class="soft">

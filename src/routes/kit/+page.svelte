@@ -64,7 +64,7 @@
     <a class="btn preset-outlined-surface-950-50" href="/kit/camera">Add a camera</a>
   </span>
 </div>
-{#if refused && !refusedCamera}<p class="mb-2 font-semibold text-(--accent)" role="alert">
+{#if refused && !refusedCamera}<p class="mb-2 font-semibold text-(--accent-ink)" role="alert">
     {refused.message}
   </p>{/if}
 {#if did}

@@ -94,7 +94,7 @@
               ]}
             />
             {#if faultOf('as') !== ''}<p
-                class="max-w-[20rem] text-(--accent) font-semibold text-[0.875rem]"
+                class="max-w-[20rem] text-(--accent-ink) font-semibold text-[0.875rem]"
                 role="alert"
               >
                 {faultOf('as')}

@@ -75,7 +75,7 @@
     class="z-1 col-start-2 row-start-2 flex items-center justify-end gap-3 self-start sm:col-start-3 sm:row-start-1 sm:self-center"
   >
     {#if pair && inUse}
-      <b class="text-(--accent)">In use</b>
+      <b class="text-(--accent-ink)">In use</b>
       <a class="btn preset-outlined-surface-950-50" href={shoot}>Go to Shoot</a>
     {:else if pair}
       <Act act="take" id={pair.loadId} words="Use this camera" />

@@ -100,7 +100,7 @@
     border-left: 4px solid var(--accent);
   }
   [role='alert'] {
-    color: var(--accent);
+    color: var(--accent-ink);
     font-weight: 600;
     margin-top: 6px;
   }

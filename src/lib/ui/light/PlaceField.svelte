@@ -75,7 +75,7 @@
   oninput={typed}
   aria-describedby="{uid}-said"
 />
-<p id="{uid}-said" class="text-(--accent) font-semibold text-[0.875rem] leading-[1.3]" role="status">
+<p id="{uid}-said" class="text-(--accent-ink) font-semibold text-[0.875rem] leading-[1.3]" role="status">
   {said}
 </p>
 {#if found.length === 0 && lately.length > 0}

@@ -156,7 +156,7 @@
     line-height: 1.35;
   }
   p.wrong {
-    color: var(--accent);
+    color: var(--accent-ink);
     font-weight: 600;
   }
 </style>

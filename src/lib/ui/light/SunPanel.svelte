@@ -80,7 +80,7 @@
       </span>
       <button type="button" class="chip" onclick={() => draft.setMoment(Date.now())}>Now</button>
     </div>
-    <p id="{uid}-trouble" class="text-(--accent) font-semibold text-[0.875rem]" role="status">
+    <p id="{uid}-trouble" class="text-(--accent-ink) font-semibold text-[0.875rem]" role="status">
       {draft.trouble}
     </p>
     {#if draft.choices}

@@ -84,7 +84,7 @@
 
 <style>
   .wrong {
-    color: var(--accent);
+    color: var(--accent-ink);
     font-weight: 600;
   }
 </style>

@@ -88,7 +88,7 @@
     ]}
   />
   {#if problems.length > 0}
-    <div role="alert" class="w-full text-(--accent) font-semibold">
+    <div role="alert" class="w-full text-(--accent-ink) font-semibold">
       {#each problems as problem, i (i)}<p>{problem}</p>{/each}
     </div>
   {/if}

@@ -81,7 +81,7 @@
     {/if}
   {/if}
   {#if refused.length > 0}
-    <div role="alert" class="grid gap-1.5 justify-items-start text-(--accent) font-semibold">
+    <div role="alert" class="grid gap-1.5 justify-items-start text-(--accent-ink) font-semibold">
       {#each refused as upload (upload.key)}<p>{upload.why}</p>{/each}
       <button type="button" class="btn preset-outlined-surface-950-50" onclick={() => uploads.forget()}
         >I have read it</button

@@ -68,7 +68,7 @@
       </label>
     {/each}
   </div>
-  {#if fault !== ''}<p id="{uid}-fault" role="alert" class="text-(--accent)">{fault}</p>{/if}
+  {#if fault !== ''}<p id="{uid}-fault" role="alert" class="text-(--accent-ink)">{fault}</p>{/if}
   {#if !isAsItCame}
     <button
       type="button"

@@ -25,7 +25,7 @@
 
 <style>
   .calls {
-    color: var(--accent);
+    color: var(--accent-ink);
     font-weight: 650;
     text-decoration: underline;
     text-underline-offset: 3px;

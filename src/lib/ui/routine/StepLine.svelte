@@ -30,7 +30,7 @@
   <span class={['leading-snug', ticked && 'text-(--soft) line-through']}>{step.words}</span>
 </label>
 {#if early}
-  <p class="pl-8 font-semibold text-(--accent)" role="alert">
+  <p class="pl-8 font-semibold text-(--accent-ink)" role="alert">
     First what stands above it: in another order a frame is fogged or lost.
   </p>
 {/if}

@@ -51,7 +51,7 @@
         />
         <button class="btn preset-outlined-surface-950-50">Add</button>
       </span>
-      <p id="{uid}-fault" class="text-(--accent) font-semibold text-[0.9375rem]" role="alert">{fault}</p>
+      <p id="{uid}-fault" class="text-(--accent-ink) font-semibold text-[0.9375rem]" role="alert">{fault}</p>
       {#each camera.checks as line, i (i)}
         <p class="flex justify-between items-center gap-2 [border-top:1px_solid_var(--line)] py-1 px-0">
           {line}

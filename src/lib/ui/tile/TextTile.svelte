@@ -47,7 +47,7 @@
     aria-invalid={trouble !== ''}
     aria-describedby="{uid}-trouble"
   />
-  <p id="{uid}-trouble" class="text-[0.875rem] leading-tight font-semibold text-(--accent)" role="status">
+  <p id="{uid}-trouble" class="text-[0.875rem] leading-tight font-semibold text-(--accent-ink)" role="status">
     {trouble}
   </p>
 </div>
