@@ -8,7 +8,7 @@
   import { useCurrent } from '#ui/current.svelte.ts';
   import ShootLight from '#ui/light/ShootLight.svelte';
   import LogButton from '#ui/LogButton.svelte';
-  import { sayDone, sayTrouble } from '#ui/notices/say.ts';
+  import { sayDone } from '#ui/notices/say.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
   import { sayAsked } from '#ui/offline/say-asked.ts';
   import Answer from '#ui/shoot/Answer.svelte';

@@ -8,7 +8,7 @@
   import { formatShutter } from '#core/units/shutter.ts';
   import { useCurrent } from '../current.svelte.ts';
   import type { Judged } from '../current-judge.ts';
-  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import { sayDone } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
   import { sayAsked } from '../offline/say-asked.ts';
   import type { Logger } from '../shoot/logger.svelte.ts';

@@ -3,7 +3,7 @@
   import { formatDecimal } from '#core/units/decimal.ts';
   import type { Action } from '#core/offline/change.ts';
   import type { Judged } from '../current-judge.ts';
-  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import { sayDone } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
   import { sayAsked } from '../offline/say-asked.ts';
 

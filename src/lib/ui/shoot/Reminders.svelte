@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Camera } from '#core/camera/camera.ts';
   import { MOST_REMINDERS } from '#core/camera/traits.ts';
-  import { sayDone, sayTrouble } from '../notices/say.ts';
+  import { sayDone } from '../notices/say.ts';
   import { offline } from '../offline/offline.svelte.ts';
   import { sayAsked } from '../offline/say-asked.ts';
 

@@ -3,7 +3,7 @@ import { NOTHING_ABOUT } from '#core/log/frame.ts';
 import type { Heard } from '#core/camera/heard.ts';
 import type { Current } from '../current.svelte.ts';
 import { withFocus, type Judged } from '../current-judge.ts';
-import { sayDone, sayTrouble } from '../notices/say.ts';
+import { sayDone } from '../notices/say.ts';
 import type { WaitingFrame } from '../heard/listening.svelte.ts';
 import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
