@@ -88,13 +88,13 @@ function throughGlass(page: Page): Promise<readonly string[]> {
   });
 }
 
-/** Words of less than 13 pixels. */
+/** Words of less than 13 pixels, but for what is drawn as it will be printed, in its size on paper. */
 function smallWords(page: Page): Promise<readonly string[]> {
   return page.evaluate(() => {
     const hasWords = (e: Element): boolean =>
       [...e.childNodes].some((n) => n.nodeType === Node.TEXT_NODE && n.textContent?.trim() !== '');
     return [...document.querySelectorAll('main *, header *, nav *')]
-      .filter((e) => e instanceof HTMLElement && hasWords(e) && !e.closest('.sr-only, .skip'))
+      .filter((e) => e instanceof HTMLElement && hasWords(e) && !e.closest('.sr-only, .skip, [data-paper]'))
       .filter((e) => e.checkVisibility() && parseFloat(getComputedStyle(e).fontSize) < 13)
       .map((e) => `${getComputedStyle(e).fontSize} “${e.textContent.trim().slice(0, 30)}”`);
   });

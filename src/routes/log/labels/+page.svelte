@@ -23,7 +23,7 @@
     >
     <button type="button" class="btn preset-filled-primary-700-300" onclick={() => print()}>Print</button>
   </div>
-  <ol class="grid [grid-template-columns:repeat(auto-fill,_60mm)]">
+  <ol class="grid [grid-template-columns:repeat(auto-fill,_60mm)]" data-paper>
     {#each data.frames as frame, i (frame.id)}
       {@const taken = data.taken[i]}
       <li

@@ -109,7 +109,13 @@
   </div>
   <!-- on a small screen it is moved by key, too -->
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <div class="overflow-x-auto pb-2 print:overflow-visible" role="region" aria-label="The sheet" tabindex="0">
+  <div
+    class="overflow-x-auto pb-2 print:overflow-visible"
+    role="region"
+    aria-label="The sheet"
+    data-paper
+    tabindex="0"
+  >
     <div class="sheet {paper}{size === 'a6' ? '-wide' : ''}">
       {#each Array.from({ length: Math.min(copies, ON_A_SHEET[size]) }, (_, i) => i) as copy (copy)}
         <PocketCard {size} {...card} />
