@@ -1,5 +1,6 @@
 // Every page for every pair of eyes and hands: no fault of accessibility, fingers' room, no sideways scrolling, forced colours,
 // twice the size, and no motion where none is wanted.
+import sharp from 'sharp';
 import { PLACES } from '../../src/lib/ui/places/places.ts';
 import { axe, expect, test, type Page } from './app.ts';
 import type { BrowserContext } from '@playwright/test';
@@ -100,6 +101,19 @@ function smallWords(page: Page): Promise<readonly string[]> {
   });
 }
 
+/** The most green of any pixel in the dark look: white has 255, the lightest of its reds 176. */
+async function greenInTheDark(page: Page): Promise<number> {
+  const opened = await page.evaluate(() => {
+    const { dataset } = document.documentElement;
+    const before = dataset['scheme'];
+    dataset['scheme'] = 'dark';
+    return before;
+  });
+  const { channels } = await sharp(await page.screenshot({ animations: 'disabled' })).stats();
+  await page.evaluate((to) => (document.documentElement.dataset['scheme'] = to), opened);
+  return channels[1]?.max ?? 255;
+}
+
 /** What is too pale or too dark to be read in the looks that the page was not opened in. */
 async function paleInOtherLooks(page: Page): Promise<readonly string[]> {
   const opened = await page.evaluate(() => document.documentElement.dataset['scheme']);
@@ -141,7 +155,10 @@ for (const size of ['@phone', '@desktop'] as const) {
       expect(await cutOff(page)).toEqual([]);
       expect(await throughGlass(page)).toEqual([]);
       expect(await smallWords(page)).toEqual([]);
-      if (size === '@phone') expect(await paleInOtherLooks(page)).toEqual([]);
+      if (size === '@phone') {
+        expect(await paleInOtherLooks(page)).toEqual([]);
+        expect(await greenInTheDark(page)).toBeLessThan(190);
+      }
       // no style or script that the page does not allow, nothing missing but the page that is not there
       expect(said.filter((text) => !text.includes('404'))).toEqual([]);
       await page.close();

@@ -131,7 +131,7 @@
     <div class="flex flex-wrap gap-y-2.5 gap-x-4">
       <a href={scanPicture(scan, 'view')} target="_blank"
         ><img
-          class="max-h-65 max-w-full p-1.5 [background:#ffffff] border border-(--line)"
+          class="max-h-65 max-w-full p-1.5 print-paper border border-(--line)"
           src={scanPicture(scan, 'view')}
           alt="Scan {scan.name} of frame {frame.number}"
         /></a

@@ -107,7 +107,7 @@
   <div class="picture">
     {#if scan}
       <img
-        class="w-full p-1.5 [background:#ffffff] [border:1px_solid_var(--line)]"
+        class="w-full p-1.5 print-paper [border:1px_solid_var(--line)]"
         src={scanPicture(scan, 'thumb')}
         alt="Scan of frame {frame.number}"
         loading="lazy"

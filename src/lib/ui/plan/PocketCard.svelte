@@ -125,7 +125,7 @@
 </article>
 
 <style>
-  /* ink on paper, whatever the look of the screen */
+  /* ink on paper, whatever the look of the screen, but for eyes that are used to the dark */
   article {
     display: grid;
     grid-template-columns: 1fr 1fr;
@@ -167,5 +167,11 @@
   }
   .card-a6 li {
     display: block;
+  }
+  @media screen {
+    :global([data-scheme='dark']) article {
+      background: var(--print-paper);
+      color: var(--print-ink);
+    }
   }
 </style>

@@ -54,7 +54,7 @@
         >
           {#if scan}
             <img
-              class="w-full p-1.5 [background:#fffdf8] [border:1px_solid_var(--line)]"
+              class="w-full p-1.5 print-paper [border:1px_solid_var(--line)]"
               src={scanPicture(scan, 'view')}
               alt="Scan of frame {frame.number}"
               loading="lazy"

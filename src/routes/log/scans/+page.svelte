@@ -117,7 +117,7 @@
         >
           <a href="/api/v1/scans/{scan.id}/original" download={scan.name} title="The file as it came">
             <img
-              class="h-37.5 max-w-full [object-fit:contain] [background:#fffdf8] border border-(--line)"
+              class="h-37.5 max-w-full [object-fit:contain] print-paper border border-(--line)"
               src={scanPicture(scan, 'thumb')}
               alt="Scan {scan.name}"
               loading="lazy"
