@@ -166,7 +166,10 @@ for (const size of ['@phone', '@desktop'] as const) {
   }
 }
 
-test('nothing is cut off, whichever camera is used', { tag: '@phone' }, async ({ shared: app, page }) => {
+test('nothing is cut off or runs into its neighbour, whichever camera is used', async ({
+  shared: app,
+  page
+}) => {
   const { loads } = (await (await page.request.get(`${app.url}/api/v1/carried`)).json()) as {
     readonly loads: readonly { readonly id: string }[];
   };
@@ -174,6 +177,9 @@ test('nothing is cut off, whichever camera is used', { tag: '@phone' }, async ({
   for (const { id } of loads) {
     await page.goto(`${app.url}/shoot?shadow=deep&load=${id}`);
     await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+    // what to set and how likely it is stand side by side
+    const over = await page.getByTestId('instruction').evaluate((p) => p.scrollWidth - p.clientWidth);
+    expect(over, id).toBeLessThanOrEqual(0);
     // one mark off the advice brings all that can be pressed under the controls
     const mark = page.locator('.controls input[type=radio]:not(:checked)').first();
     if ((await mark.count()) > 0) await mark.check({ force: true });

@@ -24,9 +24,9 @@
         class:long={instruction.includes(BREAK)}
         data-testid="instruction"
       >
-        <!-- by place, not by words: a word that changes keeps its element -->
+        <!-- by place, not by words: a word that changes keeps its element; each on a line of its own before it is broken -->
         {#each instruction.split(BREAK) as part, i (i)}
-          <span class="whitespace-nowrap">{part}</span>
+          <span>{part}</span>
         {/each}
       </p>
       <p class="values text-(--soft) mt-0.5" class:long={setsItself(camera)}>
