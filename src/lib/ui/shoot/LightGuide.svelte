@@ -14,8 +14,9 @@
   const outdoors = $derived(isNow(current.outdoors, place, current.nowMs) ? current.outdoors : null);
   /** The sky's sums weigh much, and are seldom needed here. */
   async function workOut(there: NamedPlace, ms: number): Promise<void> {
-    const { outdoorsAt } = await import('#core/ways/choice-from-sun.ts');
-    current.outdoors = outdoorsAt(there, ms);
+    // where it cannot be fetched just now the row is left out
+    const sky = await import('#core/ways/choice-from-sun.ts').catch(() => null);
+    if (sky) current.outdoors = sky.outdoorsAt(there, ms);
   }
   $effect(() => {
     if (place && !outdoors) void workOut(place, current.nowMs);

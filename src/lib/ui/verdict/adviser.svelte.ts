@@ -29,8 +29,9 @@ export function isDoable(remedy: Remedy): boolean {
 /** How the light will go on, where a place is known and the sky has a part in it: the sky's sums are fetched for that alone. */
 async function courseOf(light: LightChoice, place: NamedPlace | null): Promise<readonly CoursePoint[]> {
   if (!isOutdoors(light.way) || (!place && light.way.kind !== 'sun')) return [];
-  const { courseAhead } = await import('../light/course-ahead.ts');
-  return courseAhead(light, place, Date.now());
+  // without it there is advice all the same, but none for the hours ahead
+  const sky = await import('../light/course-ahead.ts').catch(() => null);
+  return sky?.courseAhead(light, place, Date.now()) ?? [];
 }
 
 /** The advice on a page, from the first question to the remedy that is taken. */
