@@ -109,7 +109,9 @@ async function greenInTheDark(page: Page): Promise<number> {
     dataset['scheme'] = 'dark';
     return before;
   });
-  const { channels } = await sharp(await page.screenshot({ animations: 'disabled' })).stats();
+  // charts take their colours when they are drawn, and were drawn in the look that the page was opened in
+  const mask = [page.locator('.apexcharts-canvas')];
+  const { channels } = await sharp(await page.screenshot({ animations: 'disabled', mask })).stats();
   await page.evaluate((to) => (document.documentElement.dataset['scheme'] = to), opened);
   return channels[1]?.max ?? 255;
 }
