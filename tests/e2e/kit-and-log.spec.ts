@@ -33,7 +33,7 @@ test(
   'what was chosen last is in use on this device, and an address that names a film says so',
   { tag: '@desktop' },
   async ({ app, page, browser }) => {
-    const pair = page.getByRole('link', { name: /In use|with/ }).first();
+    const pair = page.getByRole('link', { name: /^In use: / });
     await page.goto(`${app.url}/shoot?load=demo-load-heron`);
     await expect(page.getByText(/is in use now, as this address says/)).toBeVisible();
     await expect(pair).toContainText('Heron');
