@@ -16,7 +16,7 @@ const PACKAGES = [
   /^svelte(\/|$)/,
   /^@sveltejs\/kit$/,
   /^\$app\//,
-  /^@lucide\/svelte\/icons\//,
+  /^lucide-static\/icons\/[\w-]+\.svg\?raw$/,
   /^@skeletonlabs\/skeleton-svelte$/,
   /^tinykeys$/,
   /^idb$/,

@@ -78,7 +78,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
       /^svelte(\/|$)/,
       /^\$app\//,
       /^@skeletonlabs\//,
-      /^@lucide\//,
+      /^lucide-static\//,
       /^@tanstack\//,
       /^yup$/,
       /^tinykeys$/,
@@ -96,7 +96,7 @@ const RULES: readonly { room: string; folders: readonly string[]; packages: read
     folders: ['src/core', 'src/lib/schema', 'src/lib/ui', 'src/routes', 'src/app.css'],
     packages: [
       ...[/^svelte(\/|$)/, /^\$app\//, /^@sveltejs\/kit$/, /^\.\/\$types$/],
-      ...[/^@skeletonlabs\//, /^@lucide\//]
+      ...[/^@skeletonlabs\//, /^lucide-static\//]
     ]
   },
   {

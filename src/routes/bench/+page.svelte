@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Icon from '#ui/Icon.svelte';
   import { BENCHES } from '#ui/bench/benches.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
 
@@ -12,10 +13,10 @@
   found goes straight to the camera or to Shoot.
 </p>
 <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-  {#each BENCHES as { path, name, says, icon: Icon } (path)}
+  {#each BENCHES as { path, name, says, icon } (path)}
     <li>
       <a class="card grid h-full min-h-24 grid-cols-[auto_1fr] items-start gap-x-4 p-4" href={path}>
-        <Icon size={28} strokeWidth={1.5} aria-hidden="true" class="mt-1" />
+        <Icon svg={icon} size={28} strokeWidth={1.5} class="mt-1" />
         <span class="grid gap-0.5"
           ><b class="text-[1.125rem]">{name}</b><span class="soft leading-snug">{says}</span></span
         >

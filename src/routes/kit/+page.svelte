@@ -1,5 +1,6 @@
 <script lang="ts">
-  import Search from '@lucide/svelte/icons/search';
+  import search from 'lucide-static/icons/search.svg?raw';
+  import Icon from '#ui/Icon.svelte';
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
   import { queryFromLight } from '#schema/light/light-query.ts';
@@ -76,7 +77,7 @@
 {/if}
 <div class="mb-3 flex flex-wrap items-center gap-x-5 gap-y-1">
   <label class="flex flex-[1_1_16rem] items-center gap-2">
-    <Search size={18} aria-hidden="true" /><span class="sr-only">Search the kit</span>
+    <Icon svg={search} size={18} /><span class="sr-only">Search the kit</span>
     <input class="input max-w-80" type="search" placeholder="camera, film, filter …" bind:value={words} />
   </label>
   <nav class="flex gap-4" aria-label="Parts of the kit">

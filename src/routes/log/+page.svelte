@@ -1,5 +1,6 @@
 <script lang="ts">
-  import Search from '@lucide/svelte/icons/search';
+  import search from 'lucide-static/icons/search.svg?raw';
+  import Icon from '#ui/Icon.svelte';
   import { page } from '$app/state';
   import { homeActs } from '#ui/log/frame-acts.ts';
   import FilmList from '#ui/log/FilmList.svelte';
@@ -64,7 +65,7 @@
 {#if data.lines.length > 0}
   <form class="mb-1 flex items-center gap-2" method="get" action="/log" role="search">
     <label class="flex min-w-0 flex-1 items-center gap-2 sm:max-w-2xl">
-      <Search size={18} aria-hidden="true" /><span class="sr-only">Look for frames</span>
+      <Icon svg={search} size={18} /><span class="sr-only">Look for frames</span>
       <input
         class="input"
         type="search"

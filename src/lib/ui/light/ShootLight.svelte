@@ -1,6 +1,5 @@
 <!-- The light on Shoot: guessed first if that is the habit, then found by any way. -->
 <script lang="ts">
-  import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { untrack } from 'svelte';
   import { formatLv } from '#core/units/stops.ts';
   import type { LightChoice } from '#core/ways/choice.ts';
@@ -94,11 +93,12 @@
   things={current.things}
   told={current.isTold}
 />
-<Switch
-  checked={current.settings.guessFirst}
-  onCheckedChange={({ checked }: { checked: boolean }) => habit(checked)}
->
-  <Switch.Control><Switch.Thumb /></Switch.Control>
-  <Switch.Label class="text-[0.9375rem] text-(--soft)">Guess before I measure</Switch.Label>
-  <Switch.HiddenInput />
-</Switch>
+<label class="flex min-h-11 items-center gap-2.5 text-[0.9375rem] text-(--soft)">
+  <input
+    class="checkbox"
+    type="checkbox"
+    checked={current.settings.guessFirst}
+    onchange={(event) => habit(event.currentTarget.checked)}
+  />
+  Guess before I measure
+</label>

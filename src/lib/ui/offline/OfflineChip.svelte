@@ -1,14 +1,15 @@
 <!-- The one small place that tells what of this phone is the server already: waiting, sending, sent, needs you. -->
 <script lang="ts">
-  import CloudCheck from '@lucide/svelte/icons/cloud-check';
-  import CloudOff from '@lucide/svelte/icons/cloud-off';
-  import CloudUpload from '@lucide/svelte/icons/cloud-upload';
+  import cloudCheck from 'lucide-static/icons/cloud-check.svg?raw';
+  import cloudOff from 'lucide-static/icons/cloud-off.svg?raw';
+  import cloudUpload from 'lucide-static/icons/cloud-upload.svg?raw';
+  import Icon from '../Icon.svelte';
   import { offline } from './offline.svelte.ts';
   import { sayState } from './say-state.ts';
 
   let { href }: { href: string } = $props();
   const words = $derived(sayState({ ...offline.counts, sending: offline.sending, away: offline.away }));
-  const Icon = $derived(offline.away ? CloudOff : offline.counts.waiting > 0 ? CloudUpload : CloudCheck);
+  const cloud = $derived(offline.away ? cloudOff : offline.counts.waiting > 0 ? cloudUpload : cloudCheck);
   const calls = $derived(offline.counts.asked > 0 || offline.signedOut || offline.refusal !== '');
 </script>
 
@@ -19,7 +20,7 @@
   aria-label="Offline: {words}"
   data-testid="offline"
 >
-  <Icon size={18} aria-hidden="true" />
+  <Icon svg={cloud} size={18} />
   <span role="status">{words}</span>
 </a>
 

@@ -1,33 +1,33 @@
 <!-- The links to the main places: above the page on a desk, below it under the thumb. -->
 <script lang="ts">
-  import Backpack from '@lucide/svelte/icons/backpack';
-  import Camera from '@lucide/svelte/icons/camera';
-  import Lightbulb from '@lucide/svelte/icons/lightbulb';
-  import Ruler from '@lucide/svelte/icons/ruler';
-  import Sunset from '@lucide/svelte/icons/sunset';
-  import NotebookPen from '@lucide/svelte/icons/notebook-pen';
+  import backpack from 'lucide-static/icons/backpack.svg?raw';
+  import camera from 'lucide-static/icons/camera.svg?raw';
+  import lightbulb from 'lucide-static/icons/lightbulb.svg?raw';
+  import ruler from 'lucide-static/icons/ruler.svg?raw';
+  import sunset from 'lucide-static/icons/sunset.svg?raw';
+  import notebookPen from 'lucide-static/icons/notebook-pen.svg?raw';
+  import Icon from '../Icon.svelte';
   import { page } from '$app/state';
   import { MAIN_PLACES } from './places.ts';
 
   let { query }: { query: string } = $props();
   const ICONS = {
-    camera: Camera,
-    sunset: Sunset,
-    backpack: Backpack,
-    ruler: Ruler,
-    notebook: NotebookPen,
-    lightbulb: Lightbulb
+    camera,
+    sunset,
+    backpack,
+    ruler,
+    notebook: notebookPen,
+    lightbulb
   } as const;
 </script>
 
 <nav class="apart mr-auto flex" aria-label="Places">
   {#each MAIN_PLACES as { path, name, icon } (path)}
-    {@const Icon = icon && ICONS[icon]}
     <a
       href="{path}{query}"
       class="flex items-center justify-center gap-1.5 min-h-13 min-w-11 pt-[3px] px-2 text-(--soft) [border-bottom:3px_solid_transparent] hover:text-(--ink)"
       aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}
-      >{#if Icon}<Icon size={20} aria-hidden="true" />{/if}{name}</a
+      >{#if icon}<Icon svg={ICONS[icon]} size={20} />{/if}{name}</a
     >
   {/each}
 </nav>

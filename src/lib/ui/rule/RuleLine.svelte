@@ -1,6 +1,7 @@
 <!-- The light in one line, where it is not what the page is about; one press unfolds the rule. -->
 <script lang="ts">
-  import ChevronDown from '@lucide/svelte/icons/chevron-down';
+  import chevronDown from 'lucide-static/icons/chevron-down.svg?raw';
+  import Icon from '../Icon.svelte';
   import { useCurrent } from '../current.svelte.ts';
   import { sayLight } from '../text/say-light.ts';
   import LightRule from './LightRule.svelte';
@@ -18,7 +19,7 @@
     aria-expanded="false"
     onclick={() => (open = true)}
   >
-    <ChevronDown size={18} aria-hidden="true" />
+    <Icon svg={chevronDown} size={18} />
     <span
       >{current.isTold ? sayLight(current.light) : 'The light is not told.'} <u>Show the light rule</u></span
     >

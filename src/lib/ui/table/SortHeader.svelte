@@ -1,7 +1,8 @@
 <!-- The head of a column that sorts: a press turns it the other way, another press goes back to the first order. -->
 <script lang="ts">
-  import ArrowDown from '@lucide/svelte/icons/arrow-down';
-  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import arrowDown from 'lucide-static/icons/arrow-down.svg?raw';
+  import arrowUp from 'lucide-static/icons/arrow-up.svg?raw';
+  import Icon from '../Icon.svelte';
 
   let {
     title,
@@ -33,9 +34,9 @@
     type="button"
     class="inline-flex min-h-11 min-w-11 cursor-pointer items-center gap-1 font-semibold"
     onclick={onsort}
-    >{title}{#if sorted === 'asc'}<ArrowUp
+    >{title}{#if sorted === 'asc'}<Icon svg={arrowUp} size={16} />{:else if sorted === 'desc'}<Icon
+        svg={arrowDown}
         size={16}
-        aria-hidden="true"
-      />{:else if sorted === 'desc'}<ArrowDown size={16} aria-hidden="true" />{/if}</button
+      />{/if}</button
   >
 </th>

@@ -1,6 +1,7 @@
 <!-- A stop on the way: when, what, with what and until when; what stands against it; and its fields to unfold. -->
 <script lang="ts">
-  import GripVertical from '@lucide/svelte/icons/grip-vertical';
+  import gripVertical from 'lucide-static/icons/grip-vertical.svg?raw';
+  import Icon from '../../Icon.svelte';
   import { dragHandle } from 'svelte-dnd-action';
   import type { Pair } from '#core/log/pair.ts';
   import type { Stop } from '#core/plan/outing.ts';
@@ -48,7 +49,7 @@
     use:dragHandle
     aria-label="Move {name}"
   >
-    <GripVertical size={20} />
+    <Icon svg={gripVertical} size={20} />
   </div>
   <div class="grid min-w-0 gap-1">
     <p class="leading-snug">
