@@ -11,7 +11,7 @@ const ALIASES: Readonly<Record<string, string>> = {
 };
 const ROOTS = ['src/routes/+layout.svelte', 'src/routes/+layout.ts', 'src/routes/shoot/+page.svelte'];
 
-/** Packages that the first view may be made of, with what each is for. The sky's sums, dates and charts are none of them. */
+/** Packages that the first view may be made of, with what each is for. The sky's sums, dates, charts and checks are none of them. */
 const PACKAGES = [
   /^svelte(\/|$)/,
   /^@sveltejs\/kit$/,
@@ -19,8 +19,7 @@ const PACKAGES = [
   /^lucide-static\/icons\/[\w-]+\.svg\?raw$/,
   /^@skeletonlabs\/skeleton-svelte$/,
   /^tinykeys$/,
-  /^idb$/,
-  /^yup$/
+  /^idb$/
 ];
 
 /** What a file needs before it runs: types and what is fetched later are left out. */
@@ -57,7 +56,7 @@ function packagesOf(roots: readonly string[]): ReadonlyMap<string, string> {
 test('Shoot’s first view is made of nothing that weighs much and is seldom needed', () => {
   const packages = packagesOf(ROOTS);
   // it looks far enough to find what is there
-  expect([...packages.keys()]).toEqual(expect.arrayContaining(['svelte', 'yup', 'idb']));
+  expect([...packages.keys()]).toEqual(expect.arrayContaining(['svelte', 'tinykeys', 'idb']));
   const others = [...packages].filter(([name]) => !PACKAGES.some((p) => p.test(name)));
   expect(others).toEqual([]);
 });

@@ -3,7 +3,7 @@
   import { onMount, untrack } from 'svelte';
   import { afterNavigate, goto, invalidateAll } from '$app/navigation';
   import { navigating, page } from '$app/state';
-  import { lightFromQuery } from '#schema/light/light-query.ts';
+  import { lightFromQuery } from '#schema/address/light-query.ts';
   import { Address, begun } from '#ui/address.svelte.ts';
   import { Current, provideCurrent } from '#ui/current.svelte.ts';
   import { nextScheme, schemeAfter, SCHEME_WORDS, withLook } from '#ui/scheme.ts';
@@ -28,9 +28,10 @@
   // the first light and pair make the shared state; later ones are given to it below
   // svelte-ignore state_referenced_locally
   const current = provideCurrent(
-    new Current(lightFromQuery(page.url.searchParams).light, data.pair, data.films)
+    new Current(lightFromQuery(page.url.searchParams, data.readers).light, data.pair, data.films)
   );
-  begun(current);
+  // svelte-ignore state_referenced_locally
+  begun(current, data.readers);
   let keysShown = $state(false);
   function focusOn(selector: string): void {
     const found = document.querySelector<HTMLElement>(selector);
@@ -40,7 +41,11 @@
   /** Pages before there is a pair, or before anybody is let in: their address is their own, and no light is on them. */
   const isBefore = $derived(['/start', '/enter'].some((path) => page.url.pathname.startsWith(path)));
 
-  const address = new Address(current, () => isBefore);
+  const address = new Address(
+    current,
+    () => isBefore,
+    () => data.readers
+  );
   const settle = (): void => address.settle();
 
   /** The pair as the server knows it, with what the server does not know yet. */

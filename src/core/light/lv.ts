@@ -12,6 +12,9 @@ export const K_REFLECTED = 12.5;
 /** The scale of light that the program covers: LV −8 (starlight) to 18 (sun on snow and more). */
 export const LV_RANGE = { min: -8, max: 18 } as const;
 
+/** Largest uncertainty of a light that is taken, one sd in stops. */
+export const LARGEST_SD = 4;
+
 /** A light with its uncertainty: `lv` the mean, `sdStops` one standard deviation, ≥ 0. */
 export interface LightValue {
   readonly lv: number;

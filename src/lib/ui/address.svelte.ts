@@ -2,8 +2,9 @@
 // that it can be kept, shared and reloaded; and what an address names is taken up.
 import { afterNavigate, replaceState } from '$app/navigation';
 import { page } from '$app/state';
-import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/engine/asked-query.ts';
-import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/light/light-query.ts';
+import { ASKED_KEY, askedFromQuery, textFromAsked } from '#schema/address/asked-query.ts';
+import { LIGHT_KEYS, lightFromQuery, queryFromLight } from '#schema/address/light-query.ts';
+import type { NoteReaders } from '#schema/address/notes.ts';
 import type { Current } from './current.svelte.ts';
 import { usedHere, useHere } from './in-use.ts';
 import { keepTold, toldByAddress, toldLately } from './light/told-here.ts';
@@ -15,25 +16,26 @@ const SHARED_KEYS = new Set<string>([...LIGHT_KEYS, ASKED_KEY, 'load']);
 const REST_MS = 250;
 
 const tellsLight = (params: URLSearchParams): boolean => LIGHT_KEYS.some((key) => params.has(key));
-const problemsOf = (params: URLSearchParams): readonly string[] => [
-  ...lightFromQuery(params).problems,
-  ...askedFromQuery(params).problems
+const problemsOf = (params: URLSearchParams, readers: NoteReaders | null): readonly string[] => [
+  ...lightFromQuery(params, readers).problems,
+  ...askedFromQuery(params, readers).problems
 ];
 
 /** What a page begins with by its address. */
-export function begun(current: Current): void {
+export function begun(current: Current, readers: NoteReaders | null): void {
   const params = page.url.searchParams;
-  current.asked = askedFromQuery(params).asked;
+  current.asked = askedFromQuery(params, readers).asked;
   if (tellsLight(params)) current.told = { light: current.light, atMs: Date.now() };
 }
 
 /** The address of the pages; made once, with the layout. */
 export class Address {
   /** What of the address is not understood, in words. */
-  problems = $state.raw(problemsOf(page.url.searchParams));
+  problems = $state.raw<readonly string[]>([]);
   /** What the links lead to: the light as it last rested, or as it is when somebody is about to take one. */
   linked = $state.raw('');
   readonly #current: Current;
+  readonly #readers: () => NoteReaders | null;
   /** The shared state as a query, "?…" or ''. */
   readonly query: string = $derived.by(() => {
     const { told, light, asked } = this.#current;
@@ -46,9 +48,11 @@ export class Address {
     return pieces.length === 0 ? '' : `?${pieces.join('&')}`;
   });
 
-  /** @param isOwn whether a page's address is its own, with no light in it */
-  constructor(current: Current, isOwn: () => boolean) {
+  /** @param isOwn whether a page's address is its own, with no light in it @param readers of what it says in JSON */
+  constructor(current: Current, isOwn: () => boolean, readers: () => NoteReaders | null) {
     this.#current = current;
+    this.#readers = readers;
+    this.problems = problemsOf(page.url.searchParams, readers());
     this.linked = this.query;
     afterNavigate(({ to }) => {
       if (to) this.#take(to.url.searchParams);
@@ -85,21 +89,22 @@ export class Address {
 
   #take(params: URLSearchParams): void {
     const current = this.#current;
-    this.problems = problemsOf(params);
+    const readers = this.#readers();
+    this.problems = problemsOf(params, readers);
     if (tellsLight(params)) {
-      const { light } = lightFromQuery(params);
+      const { light } = lightFromQuery(params, readers);
       current.light = light;
       current.nowMs = Date.now();
       current.told = toldByAddress(light, current.nowMs);
     } else if (!current.told) {
       // nothing is told by this address: what was told on this device a while ago still counts
-      const lately = toldLately(Date.now());
+      const lately = toldLately(Date.now(), readers);
       if (lately) current.light = lately.light;
       current.told = lately;
     }
     const named = params.get('load');
     if (named !== null) this.#sayUsed(named);
-    if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params).asked;
+    if (params.has(ASKED_KEY)) current.asked = askedFromQuery(params, readers).asked;
   }
 
   /** An address that names a film takes it in use, and it is said. */

@@ -1,5 +1,4 @@
 // Talks to the server's JSON routes. Every answer is a value or words for the person; nothing throws.
-import { array, number, object, string } from 'yup';
 import type { Camera } from '#core/camera/camera.ts';
 import type { Film } from '#core/film/film.ts';
 import type { Thing } from '#core/kit/thing.ts';
@@ -10,20 +9,21 @@ import type { ScanShown } from '#core/log/scan-shown.ts';
 import type { SomeFacts } from '#core/offline/change.ts';
 import type { ManyEdit } from '#schema/log/many-frames.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
-import { parseWith } from '#schema/reading/parse.ts';
 
-const problemSchema = object({ detail: string().required() });
+const answers = () => import('./answers.ts');
+const UNSAID = (status: number): string => `The server answered with ${status}. Try again.`;
 
 async function ask<T>(
   path: string,
   init: RequestInit,
-  read: (body: unknown) => T
+  read: (body: unknown) => T | Promise<T>
 ): Promise<Result<T, string>> {
   try {
     const response = await fetch(path, init);
-    if (response.ok) return ok(read(await response.json().catch(() => null)));
-    const problem = parseWith(problemSchema, await response.json().catch(() => null));
-    return err(problem.ok ? problem.value.detail : `The server answered with ${response.status}. Try again.`);
+    const answer: unknown = await response.json().catch(() => null);
+    if (response.ok) return ok(await read(answer));
+    const { problemIn } = await answers();
+    return err(problemIn(answer)?.words ?? UNSAID(response.status));
   } catch {
     return err('The server does not answer. Nothing is lost: try again when it does.');
   }
@@ -42,9 +42,8 @@ function send(
 export async function pictureOfFrame(id: string): Promise<FramePicture | null> {
   const asked = await ask(`/api/v1/frames/${encodeURIComponent(id)}/picture`, {}, (body) => body);
   if (!asked.ok) return null;
-  const { framePictureSchema } = await import('#schema/log/frame-picture.ts');
-  const read = parseWith(framePictureSchema, asked.value);
-  return read.ok ? read.value : null;
+  const { framePictureIn } = await import('#schema/log/frame-picture.ts');
+  return framePictureIn(asked.value);
 }
 
 /** Takes the picture that is kept with a frame away. */
@@ -57,29 +56,17 @@ export function keepPicture(id: string, picture: FramePicture): Promise<Result<n
   return send('PUT', `/api/v1/frames/${encodeURIComponent(id)}/picture`, picture);
 }
 
-const foundPlaces = array(
-  object({
-    name: string().required(),
-    country: string().required(),
-    latitude: number().required(),
-    longitude: number().required(),
-    zone: string().required()
-  }).required()
-).required();
-
 /** Places by name, the largest first. */
 export function findPlaces(words: string) {
-  return ask(`/api/v1/light/places?q=${encodeURIComponent(words)}`, {}, (body) =>
-    foundPlaces.validateSync(body)
+  return ask(`/api/v1/light/places?q=${encodeURIComponent(words)}`, {}, async (body) =>
+    (await answers()).placesIn(body)
   );
 }
 
 /** The time zone of coordinates. */
 export function zoneOf(latitude: number, longitude: number): Promise<Result<string, string>> {
-  return ask(
-    `/api/v1/light/zone?latitude=${latitude}&longitude=${longitude}`,
-    {},
-    (body) => object({ zone: string().required() }).validateSync(body).zone
+  return ask(`/api/v1/light/zone?latitude=${latitude}&longitude=${longitude}`, {}, async (body) =>
+    (await answers()).zoneIn(body)
   );
 }
 
@@ -89,8 +76,6 @@ export interface Refused {
   readonly theirs: unknown;
   readonly revision: number | null;
 }
-
-const refusalSchema = object({ detail: string().required(), revision: number().integer().optional() });
 
 /** A write on the revision that was seen: nobody's change is undone unseen. */
 async function sendOn(
@@ -108,10 +93,10 @@ async function sendOn(
     });
     if (response.ok) return ok(null);
     const answer: unknown = await response.json().catch(() => null);
-    const problem = parseWith(refusalSchema, answer);
-    if (!problem.ok) return refused(`The server answered with ${response.status}. Try again.`);
+    const problem = (await answers()).problemIn(answer);
+    if (!problem) return refused(UNSAID(response.status));
     const theirs = typeof answer === 'object' && answer !== null && 'theirs' in answer ? answer.theirs : null;
-    return err({ words: problem.value.detail, theirs, revision: problem.value.revision ?? null });
+    return err({ ...problem, theirs });
   } catch {
     return refused('The server does not answer. Nothing is lost: try again when it does.');
   }

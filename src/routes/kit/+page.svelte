@@ -3,7 +3,7 @@
   import Icon from '#ui/Icon.svelte';
   import { enhance } from '$app/forms';
   import { THING_KINDS } from '#core/kit/thing.ts';
-  import { queryFromLight } from '#schema/light/light-query.ts';
+  import { queryFromLight } from '#schema/address/light-query.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import Act from '#ui/kit/Act.svelte';
   import CameraRow from '#ui/kit/CameraRow.svelte';

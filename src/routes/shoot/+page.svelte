@@ -1,8 +1,7 @@
 <script lang="ts">
   import { setsOf } from '#core/camera/camera.ts';
   import { isInstant } from '#core/film/film.ts';
-  import { onMount } from 'svelte';
-  import { page } from '$app/state';
+  import { onMount, untrack } from 'svelte';
   import { stepsAround } from '#core/advice/steps.ts';
   import PositionsCard from '#ui/card/PositionsCard.svelte';
   import { useCurrent } from '#ui/current.svelte.ts';
@@ -26,7 +25,9 @@
   import WhatHelps from '#ui/verdict/WhatHelps.svelte';
   import RoomGauge from '#ui/verdict/RoomGauge.svelte';
   import { whenRested } from '#ui/when-rested.svelte.ts';
+  import type { PageProps } from './$types';
 
+  let { data }: PageProps = $props();
   const current = useCurrent();
   const judged = $derived(current.judged);
   // while the light is dragged the answer follows at once; what is drawn around it follows when the drag pauses
@@ -40,12 +41,15 @@
   );
   // asks for the pair alone, so that a light on the move does not reach what is drawn around
   const around = $derived(rested && rested.pair.loadId === current.pair?.loadId ? rested : judged);
-  const logger = new Logger(current);
+  const logger = new Logger(
+    current,
+    untrack(() => data.bracket)
+  );
   const adviser = new Adviser(current);
   onMount(() => () => adviser.stop());
   $effect(() => (around ? adviser.ask(around) : undefined));
   // without the server nothing was drawn beforehand: what to set, the ruler and the button come first, the rest right after them
-  let whole = $state(!page.data['away']);
+  let whole = $state(untrack(() => !data.away));
   onMount(() => {
     const timer = setTimeout(() => (whole = true));
     return () => clearTimeout(timer);

@@ -6,7 +6,7 @@ import type { Choice } from '#core/camera/setting.ts';
 import { filmFaults } from '#core/film/faults.ts';
 import type { Film } from '#core/film/film.ts';
 import { CONTRASTS } from '#core/light/contrast.ts';
-import { LV_RANGE } from '#core/light/lv.ts';
+import { LARGEST_SD, LV_RANGE } from '#core/light/lv.ts';
 import { PLAIN, type Circumstances } from '#core/error/circumstances.ts';
 import type { Situation } from '#core/error/situation.ts';
 import { err, ok, type Result } from '#core/numeric/result.ts';
@@ -14,7 +14,6 @@ import { cameraFrom, cameraSchema } from '../kit/camera.ts';
 import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { conditionFields, conditionsFrom } from './conditions.ts';
 import { filmFrom, filmSchema } from '../kit/film.ts';
-import { MAX_SD } from '../light/light.ts';
 import type { FieldFault } from '../reading/parse.ts';
 import { explainCameraFault, explainFilmFault } from '../reading/words.ts';
 
@@ -33,7 +32,7 @@ export const questionSchema = object({
   ...pairFields,
   light: object({
     lv: number().min(LV_RANGE.min).max(LV_RANGE.max).required(),
-    sdStops: number().min(0).max(MAX_SD).required()
+    sdStops: number().min(0).max(LARGEST_SD).required()
   }).required(),
   contrast: string().oneOf(CONTRASTS).required()
 }).required();

@@ -2,7 +2,7 @@
 import { boolean, lazy, number, object, string } from 'yup';
 import { LOW_SUNS } from '#core/light/by-eye.ts';
 import { CONTRASTS, type Contrast } from '#core/light/contrast.ts';
-import { LV_RANGE } from '#core/light/lv.ts';
+import { LARGEST_SD, LV_RANGE } from '#core/light/lv.ts';
 import { METERED } from '#core/light/metering.ts';
 import { SHADOW_STEPS, type ShadowClue } from '#core/light/shadow-edge.ts';
 import { SCENES } from '#core/light/scenes.ts';
@@ -13,9 +13,6 @@ import { FACINGS, GROUNDS, TOLD_SKIES } from '#core/sky/sky-scene.ts';
 import { isZone } from '#core/sky/zone.ts';
 import { WAY_KINDS, type LightChoice, type LightWay } from '#core/ways/choice.ts';
 import { kindField, kindOf, keepShapes } from '../reading/kinds.ts';
-
-/** Largest uncertainty of a light that is taken, one sd in stops. */
-export const MAX_SD = 4;
 
 const shadowClues: readonly ShadowClue[] = SHADOW_STEPS.map((s) => s.clue);
 const skyClues: readonly SkyClue[] = SKY_STEPS.map((s) => s.clue);
@@ -30,7 +27,7 @@ const modifiers = {
 /** What a guess was corrected by. */
 export const byRecordSchema = object({
   biasStops: number().min(-6).max(6).required(),
-  sdStops: number().min(0).max(MAX_SD).required()
+  sdStops: number().min(0).max(LARGEST_SD).required()
 });
 const byRecord = { eye: byRecordSchema.optional().default(undefined) };
 
@@ -147,7 +144,7 @@ export const lightFields = {
     .required()
     .min(LV_RANGE.min, `Light must lie between LV −8 and 18.`)
     .max(LV_RANGE.max, `Light must lie between LV −8 and 18.`),
-  sdStops: number().required().min(0).max(MAX_SD),
+  sdStops: number().required().min(0).max(LARGEST_SD),
   contrast: string().oneOf(CONTRASTS).required(),
   way: wayFieldSchema
 } as const;

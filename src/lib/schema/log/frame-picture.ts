@@ -1,6 +1,7 @@
 // A picture kept with a frame in JSON: on phones, in requests, in the database and in archives.
 import { number, object, string, type InferType } from 'yup';
 import { MOST_PICTURE_CHARS, type FramePicture } from '#core/log/frame-picture.ts';
+import { parseWith } from '../reading/parse.ts';
 
 /** The picture. A JPEG file begins with FF D8 FF, which is /9j/ in base64. */
 export const framePictureSchema = object({
@@ -17,6 +18,12 @@ export const framePictureSchema = object({
     slope: number().min(0.3).max(6).required()
   }).required()
 });
+
+/** A picture as the server answers it; null = it is none. */
+export function framePictureIn(answer: unknown): FramePicture | null {
+  const read = parseWith(framePictureSchema, answer);
+  return read.ok ? read.value : null;
+}
 
 /** What is kept beside the file itself. */
 const besideSchema = framePictureSchema.omit(['jpeg']);

@@ -18,7 +18,8 @@ import { readEntry } from '../sheet/entry.ts';
 import { SHEET_ENTRIES } from '#core/camera/kinds/entries.ts';
 import { typicalSheet } from '../sheet/sheet.ts';
 import { newFrameSchema } from '../log/frame.ts';
-import { lightFromQuery, queryFromLight, sunToWorkOut } from '../light/light-query.ts';
+import { lightFromQuery, queryFromLight, sunToWorkOut } from '../address/light-query.ts';
+import { NOTE_READERS } from '../address/note-readers.ts';
 import { parseWith } from './parse.ts';
 import { explainCameraFault, explainFilmFault, explainQuantity } from './words.ts';
 
@@ -31,7 +32,7 @@ const AT_SEA: SunWay = {
   ...{ kind: 'sun', ms: Date.UTC(2026, 5, 1, 18), sky: 'partly', facing: 'back', ground: 'sand' },
   place: { name: 'Out at sea', latitude: 47.5, longitude: -28, zone: 'Etc/GMT+2' }
 };
-const query = (text: string) => lightFromQuery(new URLSearchParams(text));
+const query = (text: string) => lightFromQuery(new URLSearchParams(text), NOTE_READERS);
 
 /** Somebody who calls everything half a stop too bright. */
 const CALLED_BRIGHT: Eye = { guesses: 20, biasStops: 0.5, biasSd: 0.125, groups: [] };
@@ -53,24 +54,24 @@ describe('light in the address', () => {
     }),
     { ...STARTING_LIGHT, lv: 12.5, way: { kind: 'frame', frameId: 'f-7', label: 'frame 7' } }
   ] as const)('what is written can be read again: %j', (light: LightChoice) => {
-    const read = lightFromQuery(queryFromLight(light));
+    const read = lightFromQuery(queryFromLight(light), NOTE_READERS);
     expect(read.problems).toEqual([]);
     expect(read.light.lv).toBeCloseTo(light.lv, 9);
     expect({ ...read.light, lv: 0 }).toEqual({ ...light, lv: 0 });
   });
   test('the light by the sun is in the address with its place and moment, to a thousandth of a stop', () => {
     const light = choiceFromSun(AT_SEA);
-    const { light: read, problems } = lightFromQuery(queryFromLight(light));
+    const { light: read, problems } = lightFromQuery(queryFromLight(light), NOTE_READERS);
     expect(problems).toEqual([]);
     expect(read.lv).toBeCloseTo(light.lv, 2);
     expect(read.sdStops).toBeCloseTo(light.sdStops, 2);
     expect({ ...read, lv: 0, sdStops: 0 }).toEqual({ ...light, lv: 0, sdStops: 0 });
-    expect(sunToWorkOut(queryFromLight(light))).toBeNull();
+    expect(sunToWorkOut(queryFromLight(light), NOTE_READERS)).toBeNull();
   });
   test('an address that says where and when alone is worked out before it is read', () => {
     const params = new URLSearchParams({ sun: JSON.stringify(AT_SEA) });
-    expect(sunToWorkOut(params)).toEqual(AT_SEA);
-    expect(sunToWorkOut(new URLSearchParams('sun={}'))).toBeNull();
+    expect(sunToWorkOut(params, NOTE_READERS)).toEqual(AT_SEA);
+    expect(sunToWorkOut(new URLSearchParams('sun={}'), NOTE_READERS)).toBeNull();
   });
   test.each(['sun={}', 'sun=noon', 'lv=12&sun={}'])(
     '%s: a place and moment that are none are told',

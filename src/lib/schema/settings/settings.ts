@@ -1,7 +1,6 @@
 // What the program remembers of the person who uses it.
-import { boolean, number, object, string, type InferType } from 'yup';
-import { SCHOOLS } from '#core/light/by-eye.ts';
-import { placeSchema } from '../light/light.ts';
+import type { InferType } from 'yup';
+import type { settingsSchema } from './settings-schema.ts';
 
 /** Looks of the pages. */
 export const SCHEMES = ['day', 'evening', 'dark'] as const;
@@ -17,45 +16,8 @@ export function schemeOf(name: string | undefined): Scheme | null {
   return SCHEMES.find((s) => s === name) ?? null;
 }
 
-const steadiness = () =>
-  number()
-    .min(0.2, 'A hand holds 0.2 to 4 times as long as most.')
-    .max(4, 'A hand holds 0.2 to 4 times as long as most.');
-
-/** Everything that is remembered; changes name just what is to change. */
-export const settingsSchema = object({
-  /** The school asked first. */
-  school: string().oneOf(SCHOOLS).required(),
-  /** Where the light was last summed up; null = nowhere yet. */
-  place: placeSchema.nullable().defined().default(undefined),
-  /** Whether the light is guessed and sealed before it is read. */
-  guessFirst: boolean().required(),
-  /** Whether lights by eye are corrected by what the person's own guesses say. */
-  correctGuesses: boolean().required(),
-  /** Whether judged prints are corrected by how the person judges those of the drills. */
-  correctJudgements: boolean().required(),
-  /** Look of the pages on a device that was given none of its own: for glare, for the evening, for eyes that are used to the dark. */
-  scheme: string().oneOf(SCHEMES).required(),
-  /** Chance 0…1 below which the person wants to be told to stop. */
-  leastChance: number().min(0.05).max(0.95).required(),
-  /** How long this person holds still against a usual hand. */
-  steadiness: steadiness().required()
-});
-
-/** @see settingsSchema */
+/** Everything that is remembered. */
 export type Settings = InferType<typeof settingsSchema>;
-
-/** A change of settings. */
-export const settingsEditSchema = object({
-  school: string().oneOf(SCHOOLS).optional(),
-  place: placeSchema.nullable().optional().default(undefined),
-  guessFirst: boolean().optional(),
-  correctGuesses: boolean().optional(),
-  correctJudgements: boolean().optional(),
-  scheme: string().oneOf(SCHEMES).optional(),
-  leastChance: number().min(0.05).max(0.95).optional(),
-  steadiness: steadiness().optional()
-});
 
 /** Before anything is said. */
 export const FIRST_SETTINGS: Settings = {

@@ -10,7 +10,8 @@ import { conditionsFrom, conditionsSchema } from '../engine/conditions.ts';
 import { frameFrom, frameSchema } from '../log/frame.ts';
 import { outingFrom, outingSchema } from '../plan/outing.ts';
 import { exerciseFrom, exerciseSchema, guessReadFrom, guessReadSchema } from '../practice/exercise.ts';
-import { settingsSchema, type Settings } from '../settings/settings.ts';
+import type { Settings } from '../settings/settings.ts';
+import { settingsSchema } from '../settings/settings-schema.ts';
 
 const revision = () => number().integer().min(1).required();
 const lastSchema = object({

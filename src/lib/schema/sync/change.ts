@@ -12,7 +12,7 @@ import { factsFrom, frameEditSchema, newFrameFrom, newFrameSchema } from '../log
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { outingSchema } from '../plan/outing.ts';
 import { exerciseFrom, exerciseSchema } from '../practice/exercise.ts';
-import { settingsEditSchema } from '../settings/settings.ts';
+import { settingsEditSchema } from '../settings/settings-schema.ts';
 import { keepShapes, kindField, kindOf } from '../reading/kinds.ts';
 
 const id = () => string().required().max(64);

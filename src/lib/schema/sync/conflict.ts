@@ -6,7 +6,7 @@ import { choiceFrom, choiceSchema } from '../kit/choice.ts';
 import { factFields, factsFrom, frameEditSchema } from '../log/frame.ts';
 import { momentOfBody, momentSchema } from '../reading/moment.ts';
 import { outingSchema } from '../plan/outing.ts';
-import { settingsEditSchema } from '../settings/settings.ts';
+import { settingsEditSchema } from '../settings/settings-schema.ts';
 import { linesSchema } from './lines.ts';
 import { keepShapes } from '../reading/kinds.ts';
 

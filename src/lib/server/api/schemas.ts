@@ -33,7 +33,7 @@ import {
 } from '#schema/plan/plan-question.ts';
 import { framePictureSchema } from '#schema/log/frame-picture.ts';
 import { assignmentsSchema, scanEditSchema, scanSchema } from '#schema/log/scan.ts';
-import { settingsEditSchema, settingsSchema } from '#schema/settings/settings.ts';
+import { settingsEditSchema, settingsSchema } from '#schema/settings/settings-schema.ts';
 import { thingSchema } from '#schema/kit/thing.ts';
 
 const problemSchema = object({

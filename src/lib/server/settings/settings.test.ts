@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { FIRST_SETTINGS, settingsEditSchema } from '#schema/settings/settings.ts';
+import { settingsEditSchema } from '#schema/settings/settings-schema.ts';
+import { FIRST_SETTINGS } from '#schema/settings/settings.ts';
 import { parseWith } from '#schema/reading/parse.ts';
 import { openDatabase } from '../database/open.ts';
 import { settingsRepository } from './settings.ts';

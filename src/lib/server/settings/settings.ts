@@ -3,12 +3,8 @@ import type { Database } from 'better-sqlite3';
 import { object, type InferType } from 'yup';
 import { parseWith } from '#schema/reading/parse.ts';
 import { remembered } from '#schema/reading/remembered.ts';
-import {
-  FIRST_SETTINGS,
-  settingsSchema,
-  type Settings,
-  type settingsEditSchema
-} from '#schema/settings/settings.ts';
+import { settingsSchema, type settingsEditSchema } from '#schema/settings/settings-schema.ts';
+import { FIRST_SETTINGS, type Settings } from '#schema/settings/settings.ts';
 
 const storedSchema = object();
 const settingsOf = remembered((text: string): Settings => {

@@ -10,7 +10,7 @@ import type { Action, Conflict, Outcome, SomeFacts } from '#core/offline/change.
 import type { Sent } from '#core/offline/queue.ts';
 import type { Moment } from '#core/sky/moment.ts';
 import { parseWith } from '#schema/reading/parse.ts';
-import { settingsEditSchema } from '#schema/settings/settings.ts';
+import { settingsEditSchema } from '#schema/settings/settings-schema.ts';
 import { cameraRepository } from '../kit/cameras.ts';
 import { loadChanges } from '../kit/change-load.ts';
 import { filmRepository } from '../kit/films.ts';

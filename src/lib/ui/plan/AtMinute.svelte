@@ -2,8 +2,8 @@
 <script lang="ts">
   import { lightUnderSky, skiesOf, type PlanDay } from '#core/plan/day-light.ts';
   import { servingAt, type PlanPair } from '#core/plan/serving.ts';
-  import { textFromAsked } from '#schema/engine/asked-query.ts';
-  import { queryFromLight } from '#schema/light/light-query.ts';
+  import { textFromAsked } from '#schema/address/asked-query.ts';
+  import { queryFromLight } from '#schema/address/light-query.ts';
   import { choiceFromScene, type LightChoice, type NamedPlace } from '#core/ways/choice.ts';
   import { choiceFromSun } from '#core/ways/choice-from-sun.ts';
   import { sceneById } from '#core/light/scenes.ts';

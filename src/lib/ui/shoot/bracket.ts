@@ -1,8 +1,5 @@
 // Three frames of one subject: darken, as set, lighten. What was begun is kept over a reload, so that it can be finished.
-import { object, array, string, number } from 'yup';
 import type { Choice } from '#core/camera/setting.ts';
-import { choiceFrom, choiceSchema } from '#schema/kit/choice.ts';
-import { parseWith } from '#schema/reading/parse.ts';
 
 /** A bracket under way. */
 export interface Bracket {
@@ -16,12 +13,6 @@ export interface Bracket {
 }
 
 const KEY = 'just-enough-bracket';
-const bracketSchema = object({
-  series: string().required(),
-  loadId: string().required(),
-  choices: array(choiceSchema).min(1).max(3).required(),
-  done: number().integer().min(0).max(3).required()
-}).required();
 
 /** Where a bracket is kept over a reload: the browser's store for a visit, or another of that shape. */
 export type Keep = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
@@ -36,13 +27,11 @@ export function keepBracket(bracket: Bracket | null, keep: Keep): void {
   }
 }
 
-/** The bracket that was under way on a film; null when there is none or it is not readable. */
-export function keptBracket(loadId: string, keep: Keep): Bracket | null {
+/** The bracket that was under way; null when there is none or it is not readable. The check is fetched where one is kept. */
+export async function keptBracket(keep: Keep): Promise<Bracket | null> {
   try {
-    const read = parseWith(bracketSchema, JSON.parse(keep.getItem(KEY) ?? 'null'));
-    if (!read.ok || read.value.loadId !== loadId || read.value.done >= read.value.choices.length) return null;
-    const { series, choices, done } = read.value;
-    return { series, loadId, done, choices: choices.map(choiceFrom) };
+    const kept = keep.getItem(KEY);
+    return kept === null ? null : (await import('./bracket-kept.ts')).bracketIn(kept);
   } catch {
     return null;
   }

@@ -9,7 +9,7 @@ import { hereNow } from '../offline/home.ts';
 import { offline } from '../offline/offline.svelte.ts';
 import { sayAsked } from '../offline/say-asked.ts';
 import { stepsAround } from '#core/advice/steps.ts';
-import { keepBracket, keptBracket, nextOf, type Bracket } from './bracket.ts';
+import { keepBracket, nextOf, type Bracket } from './bracket.ts';
 
 /** Two taps closer together than this are one. */
 const DOUBLE_TAP_MS = 700;
@@ -26,16 +26,19 @@ export class Logger {
   logged = $state.raw<WaitingFrame | null>(null);
 
   readonly #current: Current;
+  #kept: Bracket | null;
   // not 0: a page can be ready, and pressed, within the first moments of its clock
   #pressedAt = -Infinity;
 
-  constructor(current: Current) {
+  /** @param kept a bracket that was under way when the page was left */
+  constructor(current: Current, kept: Bracket | null) {
     this.#current = current;
+    this.#kept = kept;
   }
 
   /** Takes up a bracket that a reload interrupted. */
   resume(loadId: string): void {
-    this.bracket = keptBracket(loadId, sessionStorage);
+    this.bracket = this.#kept?.loadId === loadId ? this.#kept : null;
     this.#showNext();
   }
 

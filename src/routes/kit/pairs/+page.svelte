@@ -1,7 +1,7 @@
 <script lang="ts">
   import { atHandFrom } from '#core/advice/at-hand.ts';
   import { pairVerdicts } from '#core/advice/pairs.ts';
-  import { queryFromLight } from '#schema/light/light-query.ts';
+  import { queryFromLight } from '#schema/address/light-query.ts';
   import { useCurrent } from '#ui/current.svelte.ts';
   import PairsTable from '#ui/kit/PairsTable.svelte';
   import { sayLight } from '#ui/text/say-light.ts';

@@ -1,4 +1,4 @@
-import { settingsEditSchema } from '#schema/settings/settings.ts';
+import { settingsEditSchema } from '#schema/settings/settings-schema.ts';
 import { basedOn, changedMeanwhile, tagged } from '#server/http/precondition.ts';
 import { readBody } from '#server/http/json-body.ts';
 import { store } from '#server/store.ts';

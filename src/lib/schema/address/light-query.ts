@@ -1,7 +1,7 @@
 // Light as it stands in the address bar. A bad address gives the last good light and words.
 import { LOW_SUNS, NO_MODIFIERS, type LightModifiers } from '#core/light/by-eye.ts';
 import { CONTRASTS, type Contrast } from '#core/light/contrast.ts';
-import { LV_RANGE } from '#core/light/lv.ts';
+import { LARGEST_SD, LV_RANGE } from '#core/light/lv.ts';
 import { METERED, type Metering } from '#core/light/metering.ts';
 import { parseLightReading } from '#core/light/reading-text.ts';
 import { sceneById, SCENES } from '#core/light/scenes.ts';
@@ -17,8 +17,7 @@ import {
   type LightWay,
   type SunWay
 } from '#core/ways/choice.ts';
-import { byRecordSchema, MAX_SD, meterErrorSchema, pictureWaySchema, sunWaySchema } from './light.ts';
-import { parseWith } from '../reading/parse.ts';
+import { noteIn, type NoteReaders } from './notes.ts';
 import { explainQuantity } from '../reading/words.ts';
 
 /** A light read from an address, with what could not be understood. */
@@ -34,27 +33,28 @@ export const LIGHT_KEYS = ['lv', 'shadow', 'sky', 'scene', 'reading', 'sun', 'pi
  * Reads `shadow=sharp&on=bright,backlit`, `sky=clear`, `scene=stage`, `reading=f/8 1/60 at 400&of=snow`,
  * `lv=13.7&sd=0.5&contrast=normal` or `lv=13.7&sd=0.5&sun={…}`. Whatever is wrong is named and replaced: light off the scale
  * by the end of the scale, anything else by the starting light.
+ * @param readers of what stands there in JSON; null = nothing of it is read
  */
-export function lightFromQuery(query: URLSearchParams): LightQuery {
+export function lightFromQuery(query: URLSearchParams, readers: NoteReaders | null): LightQuery {
   const problems: string[] = [];
   const contrast = contrastFromQuery(query, problems);
   const found = query.has('lv')
-    ? markedLight(query, contrast, problems)
-    : (readingLight(query, problems) ??
+    ? markedLight(query, { contrast, readers }, problems)
+    : (readingLight(query, readers, problems) ??
       eyeLight(query, problems) ??
       sceneLight(query, problems) ??
       noSunLight(query, problems));
   if (found) {
-    const light = byRecord(query, found);
+    const light = byRecord(query, found, readers);
     return { light: contrast ? { ...light, contrast } : light, problems };
   }
   return { light: contrast ? { ...STARTING_LIGHT, contrast } : STARTING_LIGHT, problems };
 }
 
 /** A guess as it was corrected by the person's own record: `eye={"biasStops":0.7,"sdStops":0.4}`. */
-function byRecord(query: URLSearchParams, light: LightChoice): LightChoice {
+function byRecord(query: URLSearchParams, light: LightChoice, readers: NoteReaders | null): LightChoice {
   const { way } = light;
-  const eye = jsonFrom(query.get('eye'), (value) => parseWith(byRecordSchema, value));
+  const eye = noteIn(query, 'eye', readers?.eye);
   if (!eye || (way.kind !== 'shadow' && way.kind !== 'sky' && way.kind !== 'scene')) return light;
   const lv = Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, light.lv - eye.biasStops));
   return { ...light, lv, sdStops: eye.sdStops, way: { ...way, eye } };
@@ -104,22 +104,23 @@ function sceneLight(query: URLSearchParams, problems: string[]): LightChoice | n
   return null;
 }
 
-function readingLight(query: URLSearchParams, problems: string[]): LightChoice | null {
+function readingLight(
+  query: URLSearchParams,
+  readers: NoteReaders | null,
+  problems: string[]
+): LightChoice | null {
   const text = query.get('reading');
   if (text === null) return null;
   const metering: Metering = {
     of: METERED.find((m) => m === query.get('of')) ?? 'incident',
     elsewhere: query.get('held') === 'elsewhere',
-    meter: jsonFrom(query.get('meter'), (value) => parseWith(meterErrorSchema, value))
+    meter: noteIn(query, 'meter', readers?.meter)
   };
   const read = parseLightReading(text, { showsTenths: metering.meter?.showsTenths ?? false });
   if (read.ok) return choiceFromReading(text, read.value, metering);
   problems.push(explainQuantity(read.error));
   return null;
 }
-
-const sunWayFrom = (query: URLSearchParams): SunWay | null =>
-  jsonFrom(query.get('sun'), (value) => parseWith(sunWaySchema, value));
 
 function noSunLight(query: URLSearchParams, problems: string[]): null {
   if (query.has('sun')) problems.push('The place and time in the address are not understood.');
@@ -130,27 +131,18 @@ function noSunLight(query: URLSearchParams, problems: string[]): null {
  * A place and moment in an address that does not say the light there: it is to be worked out before the address is read.
  * @returns null where there is none, or where the light is said
  */
-export function sunToWorkOut(query: URLSearchParams): SunWay | null {
-  return query.has('lv') ? null : sunWayFrom(query);
-}
-
-function jsonFrom<T>(
-  text: string | null,
-  read: (value: unknown) => { readonly ok: true; readonly value: T } | { readonly ok: false }
-): T | null {
-  if (text === null) return null;
-  try {
-    const found = read(JSON.parse(text));
-    return found.ok ? found.value : null;
-  } catch {
-    return null;
-  }
+export function sunToWorkOut(query: URLSearchParams, readers: NoteReaders | null): SunWay | null {
+  return query.has('lv') ? null : noteIn(query, 'sun', readers?.sun);
 }
 
 const frameWay = (frameId: string | undefined, label: string | null): LightWay =>
   frameId ? { kind: 'frame', frameId, label: (label ?? 'an earlier frame').slice(0, 200) } : { kind: 'hand' };
 
-function markedLight(query: URLSearchParams, contrast: Contrast | null, problems: string[]): LightChoice {
+function markedLight(
+  query: URLSearchParams,
+  { contrast, readers }: { readonly contrast: Contrast | null; readonly readers: NoteReaders | null },
+  problems: string[]
+): LightChoice {
   const lvText = query.get('lv') ?? '';
   const lv = parseDecimal(lvText);
   const sd = parseDecimal(query.get('sd') ?? String(STARTING_LIGHT.sdStops));
@@ -159,12 +151,12 @@ function markedLight(query: URLSearchParams, contrast: Contrast | null, problems
   } else if (lv < LV_RANGE.min || lv > LV_RANGE.max) {
     problems.push(`LV ${lvText} is off the scale, which runs from −8 to 18. The end of the scale is shown.`);
   }
-  const sdGood = sd !== null && sd >= 0 && sd <= MAX_SD;
+  const sdGood = sd !== null && sd >= 0 && sd <= LARGEST_SD;
   if (!sdGood)
     problems.push(`“${query.get('sd') ?? ''}” is no uncertainty. Give stops from 0 to 4, such as sd=0.5.`);
   const frame = query.get('frame')?.slice(0, 64);
-  const picture = jsonFrom(query.get('picture'), (value) => parseWith(pictureWaySchema, value));
-  const sun = sunWayFrom(query);
+  const picture = noteIn(query, 'picture', readers?.picture);
+  const sun = noteIn(query, 'sun', readers?.sun);
   if (!sun) noSunLight(query, problems);
   const way: LightWay = picture ?? sun ?? frameWay(frame, query.get('as'));
   return {
@@ -217,7 +209,8 @@ export function queryFromLight(light: LightChoice): URLSearchParams {
         query.set('as', way.label);
       }
   }
-  if (lightFromQuery(query).light.contrast !== light.contrast || way.kind === 'hand') {
+  // no kind of light has its contrast from what stands there in JSON
+  if (lightFromQuery(query, null).light.contrast !== light.contrast || way.kind === 'hand') {
     query.set('contrast', light.contrast);
   }
   return query;

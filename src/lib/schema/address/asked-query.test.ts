@@ -2,9 +2,10 @@ import { describe, expect, test } from 'vitest';
 import { PLAIN } from '#core/error/circumstances.ts';
 import type { Conditions } from '#core/error/situation.ts';
 import { ASKED_KEY, askedFromQuery, textFromAsked } from './asked-query.ts';
+import { NOTE_READERS } from './note-readers.ts';
 
 const through = (asked: Conditions) =>
-  askedFromQuery(new URLSearchParams({ [ASKED_KEY]: textFromAsked(asked) }));
+  askedFromQuery(new URLSearchParams({ [ASKED_KEY]: textFromAsked(asked) }), NOTE_READERS);
 
 describe('what was asked of a frame, in the address', () => {
   test.each<Conditions>([
@@ -25,13 +26,13 @@ describe('what was asked of a frame, in the address', () => {
 
   test('nothing asked writes nothing, and nothing written asks nothing', () => {
     expect(textFromAsked({})).toBe('');
-    expect(askedFromQuery(new URLSearchParams('lv=12'))).toEqual({ asked: {}, problems: [] });
+    expect(askedFromQuery(new URLSearchParams('lv=12'), NOTE_READERS)).toEqual({ asked: {}, problems: [] });
   });
 
   test.each(['{', '"fast"', '{"purpose":"speed"}', '{"supported":"yes"}', '{"motion":{"way":"up"}}', 'null'])(
     'what is not understood is told, and plain conditions are shown: %s',
     (text) => {
-      const { asked, problems } = askedFromQuery(new URLSearchParams({ [ASKED_KEY]: text }));
+      const { asked, problems } = askedFromQuery(new URLSearchParams({ [ASKED_KEY]: text }), NOTE_READERS);
       expect(asked).toEqual({});
       expect(problems).toHaveLength(1);
       expect(problems[0]).toContain('purpose, distance, filters, support');

@@ -1,7 +1,6 @@
 // What was asked of a frame beside its light (purpose, distance, filters, support …) as it stands in the address bar.
 import type { Conditions } from '#core/error/situation.ts';
-import { conditionsFrom, conditionsSchema } from './conditions.ts';
-import { parseWith } from '../reading/parse.ts';
+import { noteIn, type NoteReaders } from './notes.ts';
 
 /** Name in an address that says what was asked of the frame. */
 export const ASKED_KEY = 'with';
@@ -13,15 +12,10 @@ export interface AskedQuery {
 }
 
 /** Reads `with={"purpose":"stop-motion"}`. Nothing asked, if it is left out or not understood; the latter is told. */
-export function askedFromQuery(query: URLSearchParams): AskedQuery {
-  const text = query.get(ASKED_KEY);
-  if (text === null) return { asked: {}, problems: [] };
-  try {
-    const read = parseWith(conditionsSchema.required(), JSON.parse(text));
-    if (read.ok) return { asked: conditionsFrom(read.value), problems: [] };
-  } catch (error) {
-    if (!(error instanceof SyntaxError)) throw error;
-  }
+export function askedFromQuery(query: URLSearchParams, readers: NoteReaders | null): AskedQuery {
+  if (!query.has(ASKED_KEY)) return { asked: {}, problems: [] };
+  const asked = noteIn(query, ASKED_KEY, readers?.with);
+  if (asked) return { asked, problems: [] };
   const words =
     'What the address says of the frame (purpose, distance, filters, support) is not understood. Plain conditions are shown.';
   return { asked: {}, problems: [words] };
