@@ -130,7 +130,9 @@ export class SetByItself implements Candidate {
         const mean = fixed + lv - alpha - beta * meanWanted;
         if (mean + FAR * sd < usable.lo || mean - FAR * sd > usable.hi) continue;
         const error = quickBetween(mean, sd, usable.lo, usable.hi);
-        bound += weight * Math.min(error, quickBetween(meanWanted, wantedSd, from, to));
+        // what is rare already need not be bound closer
+        const both = error < RARE ? error : Math.min(error, quickBetween(meanWanted, wantedSd, from, to));
+        bound += weight * both;
       }
     // the table is good to 2e-9
     return Math.min(1, bound + 1e-8);
@@ -218,6 +220,8 @@ function preparePiece(piece: Piece, prepared: Prepared, wantedSd: number): Prepa
   return { from, to, alpha, beta, sd, r, rectangle: null };
 }
 
+/** A chance as small as this is its own bound. */
+const RARE = 1e-3;
 /** Beyond this many sds nothing that shows is left (1e-11). */
 const FAR = 6.8;
 
