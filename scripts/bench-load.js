@@ -29,33 +29,46 @@ const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sort
 /** @typedef {{ path: string; method?: string; body?: unknown }} Sent */
 /** @typedef {{ loadId: string; choice: Record<string, number> }} NewFrame */
 
-/** New frames for every film that is in a camera. @param {string} address @returns {Promise<readonly NewFrame[]>} */
+/**
+ * New frames for every film that is in a camera, and a number that none of its frames has.
+ * @param {string} address
+ * @returns {Promise<{ examples: readonly NewFrame[], first: number }>}
+ */
 async function examplesOf(address) {
-  const { loads, cameras } = await (await fetch(`${address}/api/v1/carried`)).json();
-  return loads.map((/** @type {{ id: string; cameraId: string }} */ { id, cameraId }) => {
+  const { loads, cameras, frames } = await (await fetch(`${address}/api/v1/carried`)).json();
+  const examples = loads.map((/** @type {{ id: string; cameraId: string }} */ { id, cameraId }) => {
     const { camera } = cameras.find((/** @type {any} */ c) => c.camera.id === cameraId);
     const choice = Object.fromEntries(camera.controls.map((/** @type {any} */ c) => [c.id, 0]));
     return { loadId: id, choice };
   });
+  const numbers = frames.map((/** @type {{ number: number }} */ f) => f.number);
+  return { examples, first: Math.max(999, ...numbers) + 1 };
 }
 
+/** New frames that are still there. @type {string[]} */
+const taken = [];
+
 /**
- * A write: a new frame, how one came out, or a note.
- * @param {number} n @param {any} example a frame of the open film
+ * A write: a new frame, how one came out, a note, or a new frame taken back: films stay as long as films are.
+ * @param {number} n
+ * @param {readonly NewFrame[]} examples a frame of each open film
  * @param {number} first number of the frames of this run
  * @returns {Sent}
  */
 function write(n, examples, first) {
   const old = `/api/v1/frames/bench-frame-${(n * 7919) % 100_000}`;
-  if (n % 3 === 0) {
+  const back = n % 4 === 3 ? taken.shift() : undefined;
+  if (back !== undefined) return { path: `/api/v1/frames/${back}`, method: 'DELETE', body: {} };
+  if (n % 4 === 0) {
     const { loadId, choice } = examples[n % examples.length] ?? { loadId: '', choice: {} };
+    const id = crypto.randomUUID();
     const body = {
-      ...{ id: crypto.randomUUID(), loadId, number: first + n, light: null, choice, note: `load ${n}` },
+      ...{ id, loadId, number: first + n, light: null, choice, note: `load ${n}` },
       ...{ takenAt: { at: new Date().toISOString(), zone: 'UTC' }, cameraRevision: 0, filmRevision: 0 }
     };
     return { path: '/api/v1/frames', method: 'POST', body };
   }
-  if (n % 3 === 1) {
+  if (n % 4 === 1) {
     const body = { on: 'print', outcome: { kind: 'tone', stops: (n % 5) - 2 }, faults: [] };
     return { path: `${old}/judgement`, method: 'PUT', body };
   }
@@ -77,17 +90,15 @@ function dataOf(path) {
 
 /** Measures and prints. @param {string} folder with the database of a hundred thousand frames */
 export async function benchLoad(folder) {
-  // frames of a run before are still there: each run has its own numbers, or nearly
-  const first = 1000 + (Math.floor(Date.now() / 60_000) % 3000);
-  await measured(folder, 'whole pages', first, (path) => path);
-  await measured(folder, 'the data of pages', first + 4000, dataOf);
+  await measured(folder, 'whole pages', (path) => path);
+  await measured(folder, 'the data of pages', dataOf);
 }
 
-/** @param {string} folder @param {string} name @param {number} first number of new frames @param {(path: string) => string} asFor */
-async function measured(folder, name, first, asFor) {
+/** @param {string} folder @param {string} name @param {(path: string) => string} asFor */
+async function measured(folder, name, asFor) {
   const server = await startServer(join(folder, '100000'));
   const working = await server.rested();
-  const examples = await examplesOf(server.address);
+  const { examples, first } = await examplesOf(server.address);
   const before = server.memory();
   /** @type {Map<string, number[]>} */
   const times = new Map();
@@ -95,18 +106,19 @@ async function measured(folder, name, first, asFor) {
   const failed = [];
   /** @param {Sent} sent */
   const send = async ({ path, method = 'GET', body }) => {
-    const kind = method === 'GET' ? path : `${method} ${path.replace(/bench-frame-\d+/, '…')}`;
+    const kind = method === 'GET' ? path : `${method} ${path.replace(/frames\/[\w-]+/, 'frames/…')}`;
     const from = performance.now();
     try {
       const headers = {
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         // whoever was last wins: what is measured is not who
-        ...(method === 'PUT' || method === 'PATCH' ? { 'if-match': '*' } : {})
+        ...(method === 'PUT' || method === 'PATCH' || method === 'DELETE' ? { 'if-match': '*' } : {})
       };
       const text = body === undefined ? undefined : JSON.stringify(body);
       const answer = await fetch(server.address + path, { method, headers, body: text });
       await answer.arrayBuffer();
       if (!answer.ok) failed.push(`${kind}: ${answer.status}`);
+      else if (method === 'POST') taken.push(/** @type {{ id: string }} */ (body).id);
     } catch (error) {
       failed.push(`${kind}: ${error}`);
     }
