@@ -1,15 +1,17 @@
-import { IN_USE_COOKIE, LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
+import { LOOK_COOKIE, schemeOf, type Scheme } from '#schema/settings/settings.ts';
 import { eyeOf } from '#core/practice/exercise.ts';
 import { outdoorsAt } from '#core/ways/choice-from-sun.ts';
-import { pairInUse, recentFrames } from '#server/kit/pairs.ts';
+import { loadInUse } from '#server/kit/in-use.ts';
+import { pairOf, recentFrames } from '#server/kit/pairs.ts';
+import type { Load } from '#core/log/load.ts';
 import { store } from '#server/store.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** What the server knows. The service worker puts null in its place where the server is out of reach. */
-function homeOf(asked: string | null, chosen: string | null, look: Scheme | null) {
+function homeOf(inUse: Load | null, look: Scheme | null) {
   const settings = store().settings.read();
   return {
-    pair: pairInUse(store(), asked, chosen),
+    pair: inUse && pairOf(store(), inUse),
     films: store()
       .films.list()
       .map((f) => f.value),
@@ -30,10 +32,6 @@ export const load: LayoutServerLoad = ({
 }): { home: ReturnType<typeof homeOf> | null } => ({
   // at the gate nobody is told anything
   home: locals.signedIn
-    ? homeOf(
-        url.searchParams.get('load'),
-        cookies.get(IN_USE_COOKIE) ?? null,
-        schemeOf(cookies.get(LOOK_COOKIE))
-      )
+    ? homeOf(loadInUse(store(), { url, cookies }), schemeOf(cookies.get(LOOK_COOKIE)))
     : null
 });

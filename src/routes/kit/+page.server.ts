@@ -2,7 +2,8 @@ import { fail, type Cookies } from '@sveltejs/kit';
 import { IN_USE_COOKIE } from '#schema/settings/settings.ts';
 import { textOf } from '#server/http/form.ts';
 import { nextFirstNumber, packFilterAsked } from '#server/kit/next-load.ts';
-import { pairInUse, pairOf } from '#server/kit/pairs.ts';
+import { loadInUseHere } from '#server/kit/in-use.ts';
+import { pairOf } from '#server/kit/pairs.ts';
 import { explainLoadRefusal } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -32,7 +33,7 @@ export const load: PageServerLoad = ({ cookies }) => {
     retired: s.cameras.retired().map(({ id, name }) => ({ id, name })),
     films: s.films.list().map((f) => f.value),
     things: s.things.list(),
-    inUse: pairInUse(s, null, cookies.get(IN_USE_COOKIE) ?? null)?.loadId ?? null
+    inUse: loadInUseHere(s, cookies)?.id ?? null
   };
 };
 

@@ -3,13 +3,14 @@ import { wallClock } from '#core/sky/wall-clock.ts';
 import { zoneHere } from '#core/sky/zone.ts';
 import { readFindLine } from '#schema/log/find-line.ts';
 import { filterFromQuery, isFiltering } from '#schema/log/frame-filter.ts';
+import { filmAskedOrLatest } from '#server/kit/in-use.ts';
 import { filmLines, filmPage } from '#server/log/film-lines.ts';
 import { partFrom, partsOf, asFound } from '#server/log/found.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
 /** Frames that are looked for, over all films; else those of one film: the one asked for, else the one in use, else the latest. */
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async ({ url, cookies }) => {
   const s = store();
   const asForm = filterFromQuery(url.searchParams);
   const { problems } = asForm;
@@ -26,7 +27,7 @@ export const load: PageServerLoad = async ({ url }) => {
   const filter = { ...asForm.filter, ...line.filter };
   const looking = isFiltering(filter) || find !== '';
   const asked = filter.loadId === null ? null : s.loads.find(filter.loadId);
-  const chosen = looking ? null : (asked ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null);
+  const chosen = looking ? null : filmAskedOrLatest(s, { url, cookies });
   const ofFilm = chosen ? s.frames.listByLoad(chosen.id) : [];
   const found = chosen
     ? asFound(s, partFrom(ofFilm, url.searchParams.get('part')), false)

@@ -18,21 +18,6 @@ export function pairOf(store: Repositories, load: Load): Pair | null {
   });
 }
 
-/**
- * The pair a page is about: the one its address names, else the one that was chosen last on this device, else anywhere.
- * @param asked the load that the address names @param chosen the device's own; a finished one is out of use
- */
-export function pairInUse(
-  store: Repositories,
-  asked: string | null,
-  chosen: string | null = null
-): Pair | null {
-  const named = asked === null ? null : store.loads.find(asked);
-  const own = chosen === null ? null : store.loads.find(chosen);
-  const load = named ?? (own?.finishedAt === null ? own : null) ?? store.loads.inUse();
-  return load && pairOf(store, load);
-}
-
 /** Frames told as light by memory. */
 const RECENT = 14;
 

@@ -1,3 +1,4 @@
+import { filmAsked } from '#server/kit/in-use.ts';
 import { store } from '#server/store.ts';
 import type { PageServerLoad } from './$types';
 
@@ -7,9 +8,8 @@ const NOTHING = {
 };
 
 /** The frames of one film to be judged, and what all judged frames of its camera say about it. */
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async ({ url, cookies }) => {
   const s = store();
-  const asked = url.searchParams.get('film');
-  const chosen = (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse();
+  const chosen = filmAsked(s, { url, cookies });
   return (chosen && (await s.reading.ask('judge', { loadId: chosen.id, nowMs: Date.now() }))) ?? NOTHING;
 };

@@ -4,16 +4,11 @@ import { wallClock } from '#core/sky/wall-clock.ts';
 import { readWrittenUp } from '#schema/log/roll-entry.ts';
 import { filmLines } from '#server/log/film-lines.ts';
 import { textsOf } from '#server/http/form.ts';
+import { filmAskedOrLatest } from '#server/kit/in-use.ts';
 import { pairOf } from '#server/kit/pairs.ts';
 import { explainLogRefusal } from '#server/http/problem.ts';
 import { serverNow, store } from '#server/store.ts';
 import type { Actions, PageServerLoad } from './$types';
-
-/** The film to write up: the one asked for, else the one in use, else the latest. */
-function chosenLoad(asked: string | null) {
-  const s = store();
-  return (asked === null ? null : s.loads.find(asked)) ?? s.loads.inUse() ?? s.loads.latest(1)[0] ?? null;
-}
 
 /** The pair as it was while the film was shot: its camera may have been changed since. */
 function pairThen(load: Load) {
@@ -29,9 +24,10 @@ function pairThen(load: Load) {
     : pair;
 }
 
-export const load: PageServerLoad = ({ url }) => {
+/** The film to write up: the one asked for, else the one in use, else the latest. */
+export const load: PageServerLoad = ({ url, cookies }) => {
   const s = store();
-  const chosen = chosenLoad(url.searchParams.get('film'));
+  const chosen = filmAskedOrLatest(s, { url, cookies });
   const frames = chosen ? s.frames.listByLoad(chosen.id) : [];
   const last = frames.at(-1)?.takenAt ?? chosen?.loadedAt ?? serverNow();
   return {
@@ -49,10 +45,10 @@ export const load: PageServerLoad = ({ url }) => {
 const FIELD_OF: Readonly<Record<string, string>> = { 'before-load': 'date', 'in-future': 'date' };
 
 export const actions: Actions = {
-  default: async ({ request, url }) => {
+  default: async ({ request, url, cookies }) => {
     const texts = textsOf(await request.formData());
     const s = store();
-    const chosen = chosenLoad(url.searchParams.get('film'));
+    const chosen = filmAskedOrLatest(s, { url, cookies });
     const pair = chosen && pairThen(chosen);
     if (!pair) return fail(404, { values: texts, faults: [{ field: '', message: 'This film is gone.' }] });
     const zone = (s.frames.listByLoad(pair.loadId).at(-1)?.takenAt ?? chosen.loadedAt).zone;
