@@ -142,16 +142,13 @@ function counted(name, runner, args, env = {}) {
     return;
   }
   const report = JSON.parse(readFileSync(file, 'utf8'));
-  failures.push(...(runner === 'vitest' ? failedTests(report) : walksOf(report.suites, ({ ok }) => !ok)));
+  const walks = runner === 'vitest' ? [] : walksOf(report.suites);
+  failures.push(...(runner === 'vitest' ? failedTests(report) : walks.filter(({ ok }) => !ok).map(named)));
   const good = runner === 'vitest' ? report.numPassedTests : report.stats.expected + report.stats.flaky;
   const bad = runner === 'vitest' ? report.numFailedTests : report.stats.unexpected;
-  if (runner === 'playwright') {
-    for (const walk of walksOf(report.suites, ({ tests }) =>
-      tests.some(({ status }) => status === 'flaky')
-    )) {
-      console.log(`passed at the second try: ${walk}`);
-    }
-  }
+  for (const walk of walks.filter(({ tests }) => tests.some(({ status }) => status === 'flaky')))
+    console.log(`passed at the second try: ${named(walk)}`);
+  for (const walk of longest(walks)) console.log(`among the longest: ${walk}`);
   passed += good;
   // a runner that fails with no failed test has still failed; one that ran nothing has not passed
   failed += bad > 0 ? bad : status === 0 && good > 0 ? 0 : 1;
@@ -167,14 +164,27 @@ function failedTests({ testResults }) {
 }
 
 /**
- * @typedef {{ ok: boolean, title: string, file: string, tests: readonly { status: string }[] }} Walk
+ * @typedef {{ status: string, results: readonly { duration: number }[] }} Tried
+ * @typedef {{ ok: boolean, title: string, file: string, tests: readonly Tried[] }} Walk
  * @param {readonly { specs?: readonly Walk[], suites?: readonly any[] }[]} suites
- * @param {(walk: Walk) => boolean} which
- * @returns {string[]} names of these walks
+ * @returns {Walk[]}
  */
-function walksOf(suites, which) {
-  return suites.flatMap(({ specs = [], suites: inner = [] }) => [
-    ...specs.filter(which).map(({ file, title }) => `${file} › ${title}`),
-    ...walksOf(inner, which)
-  ]);
+function walksOf(suites) {
+  return suites.flatMap(({ specs = [], suites: inner = [] }) => [...specs, ...walksOf(inner)]);
+}
+
+/** @param {Walk} walk */
+const named = ({ file, title }) => `${file} › ${title}`;
+
+/** How many walks are told as the longest. */
+const TOLD = 10;
+
+/** @param {readonly Walk[]} walks @returns {string[]} the longest of them, with their seconds */
+function longest(walks) {
+  const timed = walks.map((walk) => {
+    const ms = walk.tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0);
+    return { walk, ms };
+  });
+  const first = timed.sort((a, b) => b.ms - a.ms).slice(0, TOLD);
+  return first.map(({ walk, ms }) => `${Math.round(ms / 1000)} s ${named(walk)}`);
 }
