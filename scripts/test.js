@@ -174,17 +174,16 @@ function walksOf(suites) {
 }
 
 /** @param {Walk} walk */
-const named = ({ file, title }) => `${file} › ${title}`;
+function named({ file, title }) {
+  return `${file} › ${title}`;
+}
 
-/** How many walks are told as the longest. */
-const TOLD = 10;
-
-/** @param {readonly Walk[]} walks @returns {string[]} the longest of them, with their seconds */
+/** @param {readonly Walk[]} walks @returns {string[]} the ten longest of them, with their seconds */
 function longest(walks) {
   const timed = walks.map((walk) => {
     const ms = walk.tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0);
     return { walk, ms };
   });
-  const first = timed.sort((a, b) => b.ms - a.ms).slice(0, TOLD);
+  const first = timed.sort((a, b) => b.ms - a.ms).slice(0, 10);
   return first.map(({ walk, ms }) => `${Math.round(ms / 1000)} s ${named(walk)}`);
 }
