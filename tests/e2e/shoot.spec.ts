@@ -336,6 +336,8 @@ test('a press before the page answers is kept and done', { tag: '@phone' }, asyn
   const shown = page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
   const log = page.getByTestId('log');
   const number = /frame (\d+)/.exec((await log.textContent()) ?? '')?.[1] ?? '';
+  // what is said of the frame is the browser's own: it counts too
+  await page.getByText('set down', { exact: true }).click();
   await log.click();
   await log.click();
   await expect(log).toHaveAttribute('aria-busy', 'true');
@@ -343,6 +345,8 @@ test('a press before the page answers is kept and done', { tag: '@phone' }, asyn
   await shown;
   await expect(page.getByText(`Frame ${number} is logged.`)).toBeVisible();
   await expect(log).toContainText(`frame ${Number(number) + 1}`);
+  await expect(page.getByRole('radio', { name: /^set down/ })).toBeChecked();
+  await page.waitForURL(/with=.*standing/);
 });
 
 test(

@@ -12,26 +12,22 @@
 
   let { adviser }: { adviser: Adviser } = $props();
   const current = useCurrent();
-  const support = $derived(current.asked.support ?? 'hand');
+  const held = {
+    get support(): Support {
+      return current.asked.support ?? 'hand';
+    },
+    set support(next: Support) {
+      current.asked = { ...current.asked, support: next };
+    }
+  };
   const chances = $derived(current.isTold ? adviser.answer?.held : undefined);
-
-  function hold(next: Support): void {
-    current.asked = { ...current.asked, support: next };
-  }
 </script>
 
 <div data-scope="radio-group" data-part="root" role="radiogroup" aria-label="How the camera is held">
   <div data-scope="radio-group" data-part="control" class="flex">
     {#each SUPPORTS as value (value)}
       <label data-scope="radio-group" data-part="item">
-        <input
-          type="radio"
-          class="sr-only"
-          name="held"
-          {value}
-          checked={support === value}
-          onchange={() => hold(value)}
-        />
+        <input type="radio" class="sr-only" name="held" {value} bind:group={held.support} />
         <span data-scope="radio-group" data-part="item-text" class="grid justify-items-center leading-tight">
           <span>{HELD_WORDS[value]}</span>
           {#if chances}<b data-testid="held-{value}">{chanceInHundred(chances[value])}</b>{/if}
