@@ -17,6 +17,7 @@
   import { answersNow, notices } from '#ui/notices/wanted.svelte.ts';
   import { settingsWith } from '#ui/offline/remember.ts';
   import { watchHome } from '#ui/offline/watch-home.ts';
+  import { doEarly } from '#ui/early.ts';
   import { offline } from '#ui/offline/offline.svelte.ts';
   import { shell } from '#ui/offline/shell.svelte.ts';
   import OfflineChip from '#ui/offline/OfflineChip.svelte';
@@ -121,7 +122,9 @@
     return watchHome({ isAway: () => data.away, refresh });
   });
   afterNavigate(({ type }) => {
-    if (type !== 'enter') void offline.carry();
+    // what the address says was taken up before: what was chosen since goes over it
+    if (type === 'enter') doEarly();
+    else void offline.carry();
   });
 
   // tells styles and tests that the page answers from now on
@@ -130,10 +133,6 @@
     dataset['ready'] = 'yes';
     performance.mark('usable');
     answersNow();
-    // a press that came before the page answered (see app.html)
-    const pressed = dataset['pressed'];
-    delete dataset['pressed'];
-    if (pressed) document.querySelector<HTMLElement>(`[data-early="${CSS.escape(pressed)}"]`)?.click();
   });
 </script>
 
@@ -143,7 +142,7 @@
   <button type="button" class="skip" onclick={() => focusOn('[role=tab][aria-selected=true]')}
     >Tell the light</button
   >
-  <button type="button" class="skip" onclick={() => focusOn('[data-early=log]')}>Log a frame</button>
+  <button type="button" class="skip" onclick={() => focusOn('[data-key=L]')}>Log a frame</button>
 {/if}
 <header
   class="flex items-center gap-y-2 gap-x-4.5 min-h-13 py-0 px-7 border-b-[1.5px] border-b-(--line) print:hidden max-[640px]:py-0 max-[640px]:px-4 max-[640px]:gap-y-0 max-[640px]:gap-x-2.5 max-[640px]:min-h-11"

@@ -325,29 +325,62 @@ test(
   }
 );
 
-test('a press before the page answers is kept and done', { tag: '@phone' }, async ({ app, page }) => {
-  // the page is drawn by the server; its scripts are held back until the button was pressed
+/** Opens a page whose scripts are held back, as on a slow phone: the server has drawn it, and it answers when it is released. */
+async function drawnOnly(page: Page, address: string): Promise<() => Promise<void>> {
   let release = (): void => undefined;
   const held = new Promise<void>((done) => (release = done));
   await page.route('**/*.js', async (route) => {
     await held;
     await route.continue();
   });
-  const shown = page.goto(`${app.url}/shoot?${SOFT}&load=demo-load-heron`);
+  const shown = page.goto(address);
+  return async () => {
+    release();
+    await shown;
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  };
+}
+
+test('a press before the page answers is kept and done', { tag: '@phone' }, async ({ app, page }) => {
+  const release = await drawnOnly(page, `${app.url}/shoot?${SOFT}&load=demo-load-heron`);
   const log = page.getByTestId('log');
   const number = /frame (\d+)/.exec((await log.textContent()) ?? '')?.[1] ?? '';
-  // what is said of the frame is the browser's own: it counts too
+  // what is said of the frame, and of its light, goes before the press
   await page.getByText('set down', { exact: true }).click();
+  await page.getByRole('radio', { name: /Deep shade/ }).check();
+  await page.getByLabel('Purpose').selectOption('stop-motion');
   await log.click();
   await log.click();
   await expect(log).toHaveAttribute('aria-busy', 'true');
-  release();
-  await shown;
+  await release();
   await expect(page.getByText(`Frame ${number} is logged.`)).toBeVisible();
   await expect(log).toContainText(`frame ${Number(number) + 1}`);
   await expect(page.getByRole('radio', { name: /^set down/ })).toBeChecked();
-  await page.waitForURL(/with=.*standing/);
+  await expect(page.getByLabel('Purpose')).toHaveValue('stop-motion');
+  await page.waitForURL((url) => url.search.includes('shadow=deep') && url.search.includes('standing'));
+  const answer = await page.request.get(`${app.url}/api/v1/frames?film=demo-load-heron`);
+  expect(await answer.text()).toContain('"clue":"deep"');
 });
+
+test(
+  'the first clue that is pressed before the page answers tells the light',
+  { tag: '@phone' },
+  async ({ app, page }) => {
+    const release = await drawnOnly(page, `${app.url}/shoot?load=demo-load-heron`);
+    // the last press counts
+    await page
+      .getByRole('button', { name: /Soft edge/ })
+      .first()
+      .click();
+    await page
+      .getByRole('button', { name: /Sharp edge/ })
+      .first()
+      .click();
+    await release();
+    await page.waitForURL(/shadow=sharp/);
+    await expect(page.getByTestId('verdict')).toBeVisible();
+  }
+);
 
 test(
   'what was asked of the frame is in the address and outlives a reload',

@@ -74,7 +74,7 @@
       class={['btn', 'log', doubtful ? 'preset-outlined-surface-950-50' : 'preset-filled-primary-700-300']}
       onclick={() => void logger.log(judged)}
       aria-busy={logger.busy}
-      data-early="log"
+      data-key="L"
       data-testid="log"
     >
       Log frame {judged.pair.nextNumber}{doubtful ? ' anyway' : ''}
