@@ -18,7 +18,12 @@ export interface AtHand {
 /** Grey filters that photographers commonly own, stops: offered while the kit has none. Common practice, no source. */
 const COMMON_STOPS = [1, 2, 3, 6] as const;
 
-/** What a kit offers. Of filters with the same strength the first stands for all. */
+/**
+ * What a kit offers. Of filters with the same strength the first stands for all.
+ * @param films those that may be loaded @param things of the bag; without a filter among them the common strengths are offered
+ * @param course the light still to come, ascending; empty = not known
+ * @returns what remedies may reach for
+ */
 export function atHandFrom(
   films: readonly Film[],
   things: readonly Thing[],

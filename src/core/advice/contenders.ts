@@ -9,6 +9,7 @@ import type { Purpose } from '../error/situation.ts';
 
 /** Settings this close to the best are its peers, and at least this share of it. */
 export const PEER_POINTS = 0.05;
+/** @see PEER_POINTS */
 export const PEER_SHARE = 0.8;
 /** Settings this close to the best may serve a purpose. */
 export const PURPOSE_POINTS = 0.15;
@@ -29,7 +30,11 @@ export interface Place {
   readonly lv: number;
 }
 
-/** All candidates with their chances. */
+/**
+ * All candidates with their chances.
+ * @param lv of the light, at the subject
+ * @returns one for each candidate, in the same order
+ */
 export function triedAt(lv: number, candidates: readonly Candidate[]): readonly Tried[] {
   return candidates.map((candidate) => triedWith(candidate, candidate.chancesAt(lv)));
 }
@@ -46,6 +51,8 @@ const isExtra = ({ setting }: Candidate): boolean => setting.compensationStops !
 /**
  * The candidates that can be chosen at a light, in printed order. A chance costs much more than its bound: the likeliest by their
  * bounds are asked first, and whatever cannot come near the best is not asked at all.
+ * @param candidates in printed order
+ * @returns at least the best one, with its peers; empty only for no candidates
  */
 export function contendersAt({ prepared, lv }: Place, candidates: readonly Candidate[]): readonly Tried[] {
   const { purpose = 'good-frame' } = prepared.situation;

@@ -12,7 +12,11 @@ export interface FittingSpeeds {
   readonly fastest: number;
 }
 
-/** A film of this kind in another speed. Tries every marked speed through the same engine; null when none would do. */
+/**
+ * A film of this kind in another speed. Tries every marked speed through the same engine; null when none would do.
+ * @param present where the controls stand
+ * @returns speeds in ISO
+ */
 export function fittingSpeeds(situation: Situation, present: Choice): FittingSpeeds | null {
   const tries = MARKED_SPEEDS.flatMap((iso): { iso: number; verdict: Verdict }[] => {
     const verdict = bestSetting({ ...situation, film: { ...situation.film, iso } }, present);

@@ -15,7 +15,11 @@ const NEAREST_M = 0.4;
 const FURTHEST_M = 30;
 const STEP = 2 ** (1 / 6);
 
-/** The distances at which P ≥ 0.5 with the flash as it is switched on; null where there are none. */
+/**
+ * The distances at which P ≥ 0.5 with the flash as it is switched on; null where there are none.
+ * @param present where the controls stand
+ * @returns metres, > 0
+ */
 export function flashRange(situation: Situation, present: Choice): FlashRange | null {
   const circumstances = circumstancesOf(situation);
   const found: number[] = [];

@@ -28,7 +28,11 @@ const LONGEST_FOR_DEPTH = 1;
 /** Hand and subject are still for sure. */
 const STILL = 0.98;
 
-/** What may be chosen from, in order. */
+/**
+ * What may be chosen from, in order.
+ * @param all candidates with their chances
+ * @returns the best first; not empty unless `all` is
+ */
 export function orderedPeers(place: Place, all: readonly Tried[]): readonly Tried[] {
   const { prepared, lv } = place;
   const plain = all.filter((t) => !t.isExtra);
@@ -116,7 +120,11 @@ function hopeless(place: Place, all: readonly Tried[]): readonly Tried[] {
   return keyed.sort((a, b) => compareKeys(a.key, b.key)).map((k) => k.tried);
 }
 
-/** The first of {@link hopeless}. */
+/**
+ * The first of {@link hopeless}.
+ * @param all candidates with their chances
+ * @returns undefined only for none
+ */
 export function nearestToRight(place: Place, all: readonly Tried[]): Tried | undefined {
   let best: { readonly tried: Tried; readonly key: readonly number[] } | undefined;
   for (const tried of all) {

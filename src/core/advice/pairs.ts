@@ -15,7 +15,11 @@ export interface PairVerdict {
   readonly verdict: Verdict;
 }
 
-/** All pairs that fit, most likely first; equal chances stay in the order of the kit. */
+/**
+ * All pairs that fit, most likely first; equal chances stay in the order of the kit.
+ * @param cameras each with every film @param light at the subject @param contrast of the subject
+ * @returns the best setting of each pair
+ */
 export function pairVerdicts(
   cameras: readonly Camera[],
   films: readonly Film[],

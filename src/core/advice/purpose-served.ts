@@ -46,12 +46,18 @@ interface Way {
   readonly measure: number;
 }
 
-/** Whether less light can serve a purpose, so that filters are tried for it. */
+/**
+ * Whether less light can serve a purpose, so that filters are tried for it.
+ * @returns true for a blurred background, whole seconds, trails, and most in focus
+ */
 export function isServedByFilters(purpose: Purpose): boolean {
   return BY_FILTER.has(purpose);
 }
 
-/** How the purpose of a situation is served best; null where it has none that filters could serve. */
+/**
+ * How the purpose of a situation is served best; null where it has none that filters could serve.
+ * @param present where the controls stand @param atHand filters of the bag
+ */
 export function purposeServed(situation: Situation, present: Choice, atHand: AtHand): Served | null {
   const { purpose = 'good-frame', camera } = situation;
   if (!isServedByFilters(purpose)) return null;
@@ -90,7 +96,10 @@ function measureOf(situation: Situation, verdict: Verdict): number {
   return purposeMeasure(prepare(situation), verdict.setting, verdict, verdict.aimStops);
 }
 
-/** What keeps a frame from the purpose of a situation; null where it is reached, or there is none that lengths decide. */
+/**
+ * What keeps a frame from the purpose of a situation; null where it is reached, or there is none that lengths decide.
+ * @returns by how much the time is too long or too short
+ */
 export function missingOf(situation: Situation, { exposure: { seconds }, setting }: Verdict): Missing | null {
   const { purpose, support = 'hand', trails = TRAILS_SECONDS } = situation;
   if (purpose !== 'whole-seconds' && purpose !== 'light-trails') return null;

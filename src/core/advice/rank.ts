@@ -22,19 +22,31 @@ export function rankSettings(situation: Situation, present: Choice): readonly Ve
   return [...first, ...rest].map((t) => judgeCandidate(prepared, t.candidate));
 }
 
-/** The best setting, or null for a camera that has none. */
+/**
+ * The best setting, or null for a camera that has none.
+ * @param present where the controls stand: of equals the one that moves least is chosen
+ * @returns its verdict
+ */
 export function bestSetting(situation: Situation, present: Choice): Verdict | null {
   const prepared = prepare(situation);
   const best = bestAt({ prepared, present, lv: situation.light.lv }, candidatesOf(prepared, present));
   return best ? judgeCandidate(prepared, best.candidate) : null;
 }
 
-/** The settings worth trying, ready to be asked about any light. */
+/**
+ * The settings worth trying, ready to be asked about any light.
+ * @param prepared from `prepare` @param present where the controls stand
+ * @returns in printed order; empty for a camera that has no setting
+ */
 export function candidatesOf(prepared: Prepared, present: Choice): readonly Candidate[] {
   return settingsFor(prepared.situation, present).map((setting) => candidateOf(prepared, setting));
 }
 
-/** The best of some candidates at a light; null for none. `most`: the greatest chance among them, of which the best may be a peer. */
+/**
+ * The best of some candidates at a light; null for none. `most`: the greatest chance among them, of which the best may be a peer.
+ * @param place the situation, its light and where the controls stand
+ * @returns `most` as a chance, 0…1
+ */
 export function bestAt(
   place: Place,
   candidates: readonly Candidate[]
@@ -50,7 +62,11 @@ export function reaches(lv: number, candidates: readonly Candidate[], least: num
   return candidates.some((c) => c.boundAt(lv) >= least && c.chancesAt(lv).usable >= least);
 }
 
-/** The settings worth trying: focus is tried too when it is what the purpose is about. */
+/**
+ * The settings worth trying: focus is tried too when it is what the purpose is about.
+ * @param present where the controls stand
+ * @returns in printed order
+ */
 export function settingsFor(situation: Situation, present: Choice): readonly Setting[] {
   return allSettings(situation.camera, present, situation.purpose === 'most-in-focus');
 }

@@ -28,7 +28,11 @@ export interface Reach {
 /** Stretches under half a stop are none to anybody. */
 const LEAST_LV = 0.5;
 
-/** What is in some intervals and not in others: where a support, say, makes frames likely. */
+/**
+ * What is in some intervals and not in others: where a support, say, makes frames likely.
+ * @param without ascending, apart @param with_ ascending, apart
+ * @returns LV, ascending, apart
+ */
 export function gainedBy(
   without: readonly LvInterval[],
   with_: readonly LvInterval[]

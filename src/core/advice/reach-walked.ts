@@ -22,7 +22,11 @@ interface Step {
   readonly chance: number;
 }
 
-/** The reach of a camera that sets itself. */
+/**
+ * The reach of a camera that sets itself.
+ * @param present where the controls stand
+ * @returns intervals of LV, ascending
+ */
 export function walkedReach(situation: Situation, present: Choice): Reach {
   const prepared = prepare(situation);
   const candidates = candidatesOf(prepared, present);
@@ -53,7 +57,11 @@ export function walkedReach(situation: Situation, present: Choice): Reach {
   return { likely, possible: spread(POSSIBLE), services: walked(steps), largestLikelySd };
 }
 
-/** The best setting at every step of the scale. */
+/**
+ * The best setting at every step of the scale.
+ * @param candidates of the prepared situation
+ * @returns ascending by LV, over the whole scale
+ */
 export function stepsAlong(
   prepared: Prepared,
   present: Choice,
@@ -76,7 +84,11 @@ function mostAt(candidates: readonly Candidate[], lv: number): number {
   return most;
 }
 
-/** The steps as services: a change lies half way between two steps. */
+/**
+ * The steps as services: a change lies half way between two steps.
+ * @param steps ascending by LV
+ * @returns stretches of LV that one setting serves
+ */
 export function walked(steps: readonly Step[]): readonly Service[] {
   const services: Service[] = [];
   for (const step of steps) {

@@ -15,18 +15,30 @@ import type { LvInterval, Reach } from './reach-shape.ts';
 import { stepsAlong, walked, walkedReach } from './reach-walked.ts';
 import { LIKELY, POSSIBLE } from '../chance/verdict.ts';
 
-/** Error of a setting at a light, stops: what the rule and the prints are drawn from. */
+/**
+ * Error of a setting at a light, stops: what the rule and the prints are drawn from.
+ * @param lv at the subject
+ * @returns stops, + = over
+ */
 export function deltaAt(situation: Situation, setting: Setting, lv: number): number {
   const { camera, film } = situation;
   return sumTerms(errorOfFrame(camera, film, setting, lv, circumstancesOf(situation)).terms);
 }
 
-/** Light at which a setting made by hand is exactly right (Δ = 0), LV. */
+/**
+ * Light at which a setting made by hand is exactly right (Δ = 0), LV.
+ * @param setting of a camera that is set by hand
+ * @returns LV
+ */
 export function centreLv(situation: Situation, setting: Setting): number {
   return -deltaAt(situation, setting, 0);
 }
 
-/** The reach, for the support that was said. The situation's own LV plays no part, its sd does. */
+/**
+ * The reach, for the support that was said. The situation's own LV plays no part, its sd does.
+ * @param present where the controls stand
+ * @returns intervals of LV, ascending
+ */
 export function reachOf(situation: Situation, present: Choice): Reach {
   const { camera } = situation;
   const flash = circumstancesOf(situation).flash.kind === 'fired';
@@ -34,7 +46,11 @@ export function reachOf(situation: Situation, present: Choice): Reach {
   return !setsItself(camera) && !flash ? manualReach(situation, present) : walkedReach(situation, present);
 }
 
-/** The reach in the hand and on something, kept apart; the same where it makes no difference. */
+/**
+ * The reach in the hand and on something, kept apart; the same where it makes no difference.
+ * @param present where the controls stand
+ * @returns `hand` for the hand, `standing` for a tripod or a table
+ */
 export function reachBoth(
   situation: Situation,
   present: Choice

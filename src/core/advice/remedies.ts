@@ -35,7 +35,11 @@ const LATER: ReadonlySet<RemedyStep['kind']> = new Set(['development', 'film', '
 /** What is to be done before anything else, and alone. */
 const ALONE: ReadonlySet<RemedyStep['kind']> = new Set(['reading', 'test']);
 
-/** Remedies worth doing: first what can be done now and makes the frame possible, then by chance, then by effort. */
+/**
+ * Remedies worth doing: first what can be done now and makes the frame possible, then by chance, then by effort.
+ * @param present where the controls stand @param atHand what the bag and the day offer
+ * @returns each gains, and makes nothing fail that held; empty = nothing helps
+ */
 export function remediesFor(situation: Situation, present: Choice, atHand: AtHand): readonly Remedy[] {
   const advice = bestSetting(situation, present);
   if (!advice || advice.pUsable >= NO_HELP) return [];

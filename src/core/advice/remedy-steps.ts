@@ -32,7 +32,11 @@ const FARTHEST_WALK = { times: 3, toM: 40 } as const;
 /** To be sharp with nine chances of ten, stay this many sds of the distance inside what is sharp. */
 const SAFE_SDS = 1.3;
 
-/** The steps that answer some troubles of a verdict. */
+/**
+ * The steps that answer some troubles of a verdict.
+ * @param troubles what is to be answered @param advice the best setting as it is now
+ * @returns not yet tried: some may gain nothing
+ */
 export function stepsAgainst(
   troubles: ReadonlySet<Trouble>,
   situation: Situation,
@@ -104,7 +108,11 @@ function brighter(situation: Situation, advice: Verdict, atHand: AtHand): readon
   return [...lamps, ...flashes];
 }
 
-/** What can be fired with a camera: its own flash by switch, or one of the kit in its shoe, at each of its powers. */
+/**
+ * What can be fired with a camera: its own flash by switch, or one of the kit in its shoe, at each of its powers.
+ * @param atHand flashes of the bag
+ * @returns empty for a camera that takes none
+ */
 export function flashUses(situation: Situation, atHand: AtHand): readonly FlashUse[] {
   const { camera, light } = situation;
   const { subjectM, flash } = circumstancesOf(situation);

@@ -52,7 +52,11 @@ const READ_SD = 0.3;
 const TESTED_SD = 0.3;
 const TESTED_FILM_SD = 0.2;
 
-/** The situation after a step. */
+/**
+ * The situation after a step.
+ * @param step of {@link RemedyStep}
+ * @returns a new situation; the old one is left as it is
+ */
 export function applied(situation: Situation, step: RemedyStep): Situation {
   switch (step.kind) {
     case 'leaning':

@@ -16,7 +16,11 @@ export interface Steps {
 /** A step without lighten–darken lies between these, stops. */
 const STEP_STOPS = { least: 0.4, most: 1.7, wanted: 1 } as const;
 
-/** The steps. */
+/**
+ * The steps.
+ * @param setting whose neighbours are asked for
+ * @returns the next setting to either side; null where there is none
+ */
 export function stepsAround(situation: Situation, setting: Setting): Steps {
   const { camera } = situation;
   const control = controlFor(camera, 'compensation');

@@ -14,7 +14,10 @@ export interface Troubled {
 /** A better aim has to gain this much before a frame counts as over or under. */
 const CENTRE_GAIN = 0.1;
 
-/** What holds a frame back, the worst first; what is likely to hold is left out, unless nothing else is wrong. */
+/**
+ * What holds a frame back, the worst first; what is likely to hold is left out, unless nothing else is wrong.
+ * @returns with the chance that each leaves, 0…1
+ */
 export function troublesOf(verdict: Verdict): readonly Troubled[] {
   const all = verdict.factors.flatMap(({ kind, chance }): readonly Troubled[] => {
     switch (kind) {

@@ -66,7 +66,11 @@ const SCALE_SD = 0.25;
 /** Distances are put by eye within a tenth: 0.2 stop each. */
 const TWICE_SD = 0.3;
 
-/** What the eye read, from what the camera did; null where it did nothing. */
+/**
+ * What the eye read, from what the camera did; null where it did nothing.
+ * @param setting the camera was released at
+ * @returns LV with its spread, or a bound where the camera stood at an end
+ */
 export function eyeRead(camera: Camera, setting: Setting, { light, sign }: EyeReading): EyeRead | null {
   const { min, max } = rangeOf(camera, setting);
   const atZero = wantedEv(camera, setting, 0, PLAIN);
@@ -175,7 +179,10 @@ export function judgeEye(
   };
 }
 
-/** The camera with what was found: an eye that is off is counted with from now on. */
+/**
+ * The camera with what was found: an eye that is off is counted with from now on.
+ * @returns a new camera, its bias to a hundredth of a stop
+ */
 export function withEyeFound(camera: Camera, { found, offStops }: EyeVerdict): Camera {
   // an eye that takes things to be brighter gives them less
   const biasStops = found === 'off' && offStops !== null ? camera.biasStops - offStops : camera.biasStops;

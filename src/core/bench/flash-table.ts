@@ -18,7 +18,11 @@ export interface PowerRow {
   readonly range: FlashRange | null;
 }
 
-/** The situation with a flash fired. */
+/**
+ * The situation with a flash fired.
+ * @param subjectM metres, > 0, taken as measured; null = nobody said
+ * @returns a new situation
+ */
 export function fired(situation: Situation, use: FlashUse, subjectM: number | null): Situation {
   const flash = { kind: 'fired', ...use } as const;
   const circumstances = { ...circumstancesOf(situation), flash, subjectM };

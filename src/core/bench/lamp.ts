@@ -41,7 +41,12 @@ export interface LampPlace {
 /** Nearer a lamp is no point any more, and further it lights nothing, metres. */
 const [NEAREST_M, FURTHEST_M, STEP] = [0.3, 12, 2 ** (1 / 8)];
 
-/** What the camera makes of the lamp at each distance, nearest first. */
+/**
+ * What the camera makes of the lamp at each distance, nearest first.
+ * @param present where the controls stand @param lamp as it was read, and how far from it
+ * @param modifierStops that something before it takes, ≥ 0
+ * @returns metres, steps of a sixth of a stop; empty for a camera without settings
+ */
 export function lampPlaces(
   situation: Situation,
   present: Choice,
@@ -58,7 +63,10 @@ export function lampPlaces(
   );
 }
 
-/** Where a lamp serves best: of all places the likeliest; of those as likely the furthest, which lights evenly. null = none does */
+/**
+ * Where a lamp serves best: of all places the likeliest; of those as likely the furthest, which lights evenly. null = none does
+ * @param places nearest first
+ */
 export function bestPlace(places: readonly LampPlace[]): LampPlace | null {
   return places.reduce<LampPlace | null>(
     (best, p) => (best === null || p.verdict.pGood >= best.verdict.pGood - 0.005 ? p : best),

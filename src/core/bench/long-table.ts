@@ -129,7 +129,10 @@ export function longTable(situation: Situation, present: Choice, owned: Stack['f
   return { fNumbers, rows: rows.filter((r) => r.cells.some((c) => c !== null)) };
 }
 
-/** The longest time that a camera which times itself gives before it closes or stays shut, seconds; null = it times nothing. */
+/**
+ * The longest time that a camera which times itself gives before it closes or stays shut, seconds; null = it times nothing.
+ * @param present where the controls stand
+ */
 export function timerLimitSeconds(camera: Camera, present: Choice): number | null {
   const itself = allSettings(camera, present).filter((s) => s.seconds === null);
   const times = itself.map((s) => respond(camera, s, -Infinity).seconds);

@@ -3,7 +3,11 @@ import type { Camera } from '../camera/camera.ts';
 import type { Control } from '../camera/kinds/controls.ts';
 import type { ControlActs, Position } from '../camera/position.ts';
 
-/** The marks of a control whose values can be measured one by one, in order; none for what the camera sets by itself or counts. */
+/**
+ * The marks of a control whose values can be measured one by one, in order; none for what the camera sets by itself or counts.
+ * @param acts what the control sets
+ * @returns marks with the values they have now
+ */
 export function measurable(camera: Camera, acts: ControlActs): readonly Position[] {
   const control = camera.controls.find((c) => c.acts === acts);
   return control ? marksOf(control).filter((p) => p.byHand !== true) : [];

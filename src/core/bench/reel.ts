@@ -14,7 +14,11 @@ export interface Reel {
   readonly framesPerSecond: number;
 }
 
-/** How long feet run, seconds. */
+/**
+ * How long feet run, seconds.
+ * @param feet ≥ 0
+ * @returns seconds
+ */
 export function secondsOf(
   feet: number,
   { gauge, framesPerSecond }: Pick<Reel, 'gauge' | 'framesPerSecond'>
@@ -22,7 +26,11 @@ export function secondsOf(
   return (feet * FRAMES_PER_FOOT[gauge]) / framesPerSecond;
 }
 
-/** How many feet seconds run. */
+/**
+ * How many feet seconds run.
+ * @param seconds ≥ 0
+ * @returns feet
+ */
 export function feetOf(
   seconds: number,
   { gauge, framesPerSecond }: Pick<Reel, 'gauge' | 'framesPerSecond'>
@@ -54,7 +62,11 @@ export interface ReelPlan {
 /** What is wrong with a counter. */
 export type CounterProblem = 'above-full' | 'below-empty';
 
-/** Whether a counter that runs down from full can stand there; null = it can. */
+/**
+ * Whether a counter that runs down from full can stand there; null = it can.
+ * @param counterFeet as read
+ * @returns `above-full` or `below-empty`
+ */
 export function counterProblem(reel: Reel, counterFeet: number): CounterProblem | null {
   if (counterFeet > reel.feet) return 'above-full';
   return counterFeet < 0 ? 'below-empty' : null;

@@ -35,12 +35,19 @@ export interface Camera extends CameraTraits {
   readonly biasStops: number;
 }
 
-/** The set of marks a position belongs to where several look alike, such as a gear of a wheel; null on every other control. */
+/**
+ * The set of marks a position belongs to where several look alike, such as a gear of a wheel; null on every other control.
+ * @param index of the position, from 0
+ * @returns the name of the set
+ */
 export function setOf(control: Control, index: number): string | null {
   return kindOfControl(control).setOf(control, index);
 }
 
-/** How many positions a control has; a fixed one has one. */
+/**
+ * How many positions a control has; a fixed one has one.
+ * @returns ≥ 1
+ */
 export function positionCount(control: Control): number {
   return kindOfControl(control).count(control);
 }
@@ -56,18 +63,27 @@ export function positionsOf(
   return kindOfControl(control).positions(control, standsAt);
 }
 
-/** The cell that reads the light; null on a camera that sets nothing by itself. */
+/**
+ * The cell that reads the light; null on a camera that sets nothing by itself.
+ * @returns where it sits, what speed it believes and how wide it sees
+ */
 export function eyeOf({ program }: Pick<Camera, 'program'>): Eye | null {
   return kindOfProgram(program).eye(program);
 }
 
-/** Whether the camera sets anything by itself. */
+/**
+ * Whether the camera sets anything by itself.
+ * @returns false for what is set by hand or fixed
+ */
 export function setsItself({ program }: Pick<Camera, 'program'>): boolean {
   const { aperture, time } = kindOfProgram(program).sets;
   return aperture || time;
 }
 
-/** What the camera sets by itself. */
+/**
+ * What the camera sets by itself.
+ * @returns whether the aperture and whether the time
+ */
 export function setsOf({ program }: Pick<Camera, 'program'>): {
   readonly aperture: boolean;
   readonly time: boolean;

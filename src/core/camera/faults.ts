@@ -28,7 +28,10 @@ export const HARMLESS_FAULTS: readonly CameraFault['fault'][] = ['nothing-to-lig
 /** More combinations than this are refused. */
 export const MAX_SETTINGS = 2000;
 
-/** Looks a definition over (a focus mark nearer than the focal length is a bad value); an empty list means it can be used. */
+/**
+ * Looks a definition over (a focus mark nearer than the focal length is a bad value); an empty list means it can be used.
+ * @returns one for each field that cannot be
+ */
 export function cameraFaults(camera: Camera): readonly CameraFault[] {
   const faults: CameraFault[] = [];
   if (!(camera.focalMm > 0 && Number.isFinite(camera.focalMm))) faults.push({ fault: 'no-focal-length' });

@@ -14,7 +14,10 @@ export type Misfit =
   /** The camera runs on its pack's battery and this pack has none. */
   | { readonly misfit: 'battery' };
 
-/** Everything that stands in the way; an empty list means the film fits. */
+/**
+ * Everything that stands in the way; an empty list means the film fits.
+ * @returns size, spool, perforation and battery, as far as they are in the way
+ */
 export function misfitsOf(camera: Camera, film: Film): readonly Misfit[] {
   const found: Misfit[] = [];
   if (!camera.formats.some((f) => film.formats.includes(f))) {
@@ -29,7 +32,11 @@ export function misfitsOf(camera: Camera, film: Film): readonly Misfit[] {
   return found;
 }
 
-/** Whether it cannot be done at all; other misfits a person can find a way around. */
+/**
+ * Whether it cannot be done at all; other misfits a person can find a way around.
+ * @param misfits from {@link misfitsOf}
+ * @returns true where at least one cannot be got around
+ */
 export function isRefused(misfits: readonly Misfit[]): boolean {
   // a camera that has another source of power says on its sheet that it needs no battery in the pack
   return misfits.some((m) => m.misfit !== 'spool');

@@ -7,7 +7,11 @@ import type { ControlActs, Position } from './position.ts';
 /** Lighten–darken beyond this many stops is a slip of the pen. */
 const MAX_COMPENSATION_STOPS = 6;
 
-/** Whether a value can be meant: a focus mark lies beyond the focal length, times and f-numbers are more than 0. */
+/**
+ * Whether a value can be meant: a focus mark lies beyond the focal length, times and f-numbers are more than 0.
+ * @param acts what the value is of @param value f-number, seconds, metres or stops
+ * @returns false for what is not finite, too
+ */
 export function isGoodValue(camera: Camera, acts: ControlActs, value: number): boolean {
   switch (acts) {
     case 'focus':
@@ -23,7 +27,11 @@ export function isGoodValue(camera: Camera, acts: ControlActs, value: number): b
   }
 }
 
-/** Marks with values that cannot be meant. */
+/**
+ * Marks with values that cannot be meant.
+ * @param positions of the control
+ * @returns one fault for each bad mark
+ */
 export function badValues(
   camera: Camera,
   { acts, label }: { readonly acts: ControlActs; readonly label: string },

@@ -6,7 +6,11 @@ const SD_STOP_SECONDS = 0.36;
 /** Nobody counts less than this well. */
 export const SHORTEST_COUNT_SECONDS = 1;
 
-/** One sd in stops of a time counted by hand; t in seconds, > 0. */
+/**
+ * One sd in stops of a time counted by hand; t in seconds, > 0.
+ * @param seconds > 0
+ * @returns stops > 0, smaller the longer it is
+ */
 export function handTimingSd(seconds: number): number {
   return SD_STOP_SECONDS / seconds;
 }

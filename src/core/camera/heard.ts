@@ -10,6 +10,8 @@ export interface Heard {
 /**
  * How well a time is told by ear, one sd in stops: half a stop below half a second, 0.3 to two seconds, 0.15 where it is counted.
  * Common practice, no source.
+ * @param seconds > 0
+ * @returns stops
  */
 export function byEarSd(seconds: number): number {
   return seconds < 0.5 ? 0.5 : seconds <= 2 ? 0.3 : 0.15;
@@ -23,7 +25,10 @@ export function recordedSd(seconds: number): number {
   return LAG_SECONDS / (seconds * Math.LN2);
 }
 
-/** One sd of a time that was heard, stops. */
+/**
+ * One sd of a time that was heard, stops.
+ * @returns as a recording said, else as an ear does
+ */
 export function heardSd({ seconds, sdStops }: Heard): number {
   return sdStops ?? byEarSd(seconds);
 }

@@ -16,7 +16,11 @@ import { readMeasured } from './measured.ts';
 const FINE_STEP_STOPS = 0.75;
 const FOOT_M = 0.3048;
 
-/** Splits a list of marks: blanks or semicolons part them, a comma only before a blank (5,6 is one number). */
+/**
+ * Splits a list of marks: blanks or semicolons part them, a comma only before a blank (5,6 is one number).
+ * @param text as typed
+ * @returns marks without blanks; empty for an empty text
+ */
 export function splitMarks(text: string): readonly string[] {
   return text
     .replace(/=\s*between\s+(\S+)\s+and\s+(\S+)/gi, '=$1–$2')
@@ -80,7 +84,10 @@ export function readMarks(acts: ControlActs, text: string): Result<readonly Posi
   return ok(counted ? [...positions, ...countedPositions()] : positions);
 }
 
-/** The lengths that are offered where a shutter has B or T. */
+/**
+ * The lengths that are offered where a shutter has B or T.
+ * @returns whole seconds, ascending
+ */
 export function countedPositions(): readonly Position[] {
   return COUNTED_SECONDS.map((s) => ({
     mark: `B ${formatShutter(s)}`,
@@ -183,7 +190,11 @@ function signedMark({ mark, value }: Token): string {
   return mark === '' ? formatSignedThirds(value) : mark.replace(/^[-–]/, '−');
 }
 
-/** Writes positions as they could have been typed: marks alone where that reads back to the same, else mark=value. */
+/**
+ * Writes positions as they could have been typed: marks alone where that reads back to the same, else mark=value.
+ * @param acts what the marks set @param positions in order
+ * @returns a text that reads back to the same
+ */
 export function writeMarks(acts: ControlActs, positions: readonly Position[]): string {
   const shown = positions.filter((p) => p.byHand !== true);
   const bulb = shown.length < positions.length ? ['B'] : [];

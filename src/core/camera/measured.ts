@@ -74,7 +74,11 @@ export function readMeasured(acts: 'aperture' | 'time', text: string): Result<Me
   return ok({ value: Math.sqrt(a * b), sdStops: stops * UNIFORM_SD });
 }
 
-/** The largest spread of what was measured in a text of marks such as "sun=16–22 cloud=9", one sd in stops; 0 where all are single. */
+/**
+ * The largest spread of what was measured in a text of marks such as "sun=16–22 cloud=9", one sd in stops; 0 where all are single.
+ * @param acts aperture or time @param text as typed, each mark with one value or a range
+ * @returns stops ≥ 0
+ */
 export function measuredSd(acts: 'aperture' | 'time', text: string): number {
   const given = [...text.matchAll(/=\s*(between\s+\S+\s+and\s+\S+|\S+)/gi)].map((m) => m[1] ?? '');
   const read = given.map((value) => readMeasured(acts, value));

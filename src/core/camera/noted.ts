@@ -22,7 +22,11 @@ export interface NotedMark {
   readonly byHand: boolean;
 }
 
-/** What a choice means on a camera, control by control; null when the camera lacks one of its positions. */
+/**
+ * What a choice means on a camera, control by control; null when the camera lacks one of its positions.
+ * @param choice where the controls stand
+ * @returns marks with their values, in the order of the controls
+ */
 export function notedMarks(camera: Camera, choice: Choice): readonly NotedMark[] | null {
   const noted: NotedMark[] = [];
   for (const control of camera.controls) {
@@ -42,6 +46,8 @@ export function notedMarks(camera: Camera, choice: Choice): readonly NotedMark[]
 /**
  * The places that carry the same marks on a camera as it is now: how the controls stand after its sheet was changed.
  * A mark that is not there any more, or stands there twice with other values, is left out.
+ * @param noted from {@link notedMarks}, when the camera was as it was
+ * @returns indices by control; those that are left out are not known
  */
 export function choiceOfMarks(camera: Camera, noted: readonly NotedMark[]): Choice {
   const found: Record<string, number> = {};

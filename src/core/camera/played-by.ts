@@ -5,7 +5,11 @@ import type { Setting } from './setting.ts';
 
 const played = new WeakMap<Camera, Map<string, Camera>>();
 
-/** The camera itself; with another lens, or as a camera set by hand, where the setting says so. */
+/**
+ * The camera itself; with another lens, or as a camera set by hand, where the setting says so.
+ * @param setting may choose a lens or the override
+ * @returns the same object where it chooses neither
+ */
 export function playedBy(camera: Camera, setting: Setting): Camera {
   const { overridden, focalMm } = setting;
   if (!overridden && focalMm === camera.focalMm) return camera;

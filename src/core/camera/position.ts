@@ -27,7 +27,10 @@ export const CONTROL_ACTS = ['aperture', 'time', 'focus', 'compensation', 'dial'
 /** What is set at marks that stand in a list. */
 export const MARKED_ACTS = CONTROL_ACTS.filter((acts) => acts !== 'lens');
 
-/** What the photographer decides by the picture: advice leaves it where it stands. */
+/**
+ * What the photographer decides by the picture: advice leaves it where it stands.
+ * @returns true for focus and lens
+ */
 export function isLeftAlone(acts: ControlActs): boolean {
   return acts === 'focus' || acts === 'lens';
 }

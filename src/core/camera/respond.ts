@@ -33,7 +33,11 @@ export function respond(camera: Camera, setting: Setting, wantedEv: number): Exp
 // asked for every setting in every light: remembered for each setting, which belongs to one camera
 const ranges = new WeakMap<Setting, EvRange>();
 
-/** The least and greatest exposure value that a setting can give; worked out once for each setting, which belongs to one camera. */
+/**
+ * The least and greatest exposure value that a setting can give; worked out once for each setting, which belongs to one camera.
+ * @param setting the object itself is what is remembered
+ * @returns EV at ISO 100, min ≤ max
+ */
 export function rangeOf(camera: Camera, setting: Setting): EvRange {
   const known = ranges.get(setting);
   if (known) return known;

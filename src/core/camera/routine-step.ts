@@ -50,7 +50,11 @@ export interface FilmStands {
   readonly isJustLogged: boolean;
 }
 
-/** The part that is due now. */
+/**
+ * The part that is due now.
+ * @param film how far it is shot
+ * @returns the part of its life that it is in
+ */
 export function partDue(film: FilmStands): RoutinePart {
   if (film.isFinished) return 'before-loading';
   if (film.isSideFull) return 'changing';
@@ -59,7 +63,10 @@ export function partDue(film: FilmStands): RoutinePart {
   return film.framesTaken === 0 ? 'loading' : 'before-press';
 }
 
-/** The next step that is due: the first of the part that is not ticked; null = all are. */
+/**
+ * The next step that is due: the first of the part that is not ticked; null = all are.
+ * @param ticked ids of steps that are done
+ */
 export function nextStep(
   routine: readonly RoutineStep[],
   part: RoutinePart,

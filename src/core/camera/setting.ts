@@ -26,18 +26,28 @@ export interface Setting {
   readonly dialIso: number | null;
 }
 
-/** The position a control stands at; a number beyond its positions gives null. */
+/**
+ * The position a control stands at; a number beyond its positions gives null.
+ * @param choice a control that it does not name stands at its first position
+ */
 export function positionAt(control: Control, choice: Choice): Position | null {
   return positionsOf(control, choice)[choice[control.id] ?? 0] ?? null;
 }
 
-/** What holds a camera open that times itself, as its owner found; null = it has B or T, or cannot be held open. */
+/**
+ * What holds a camera open that times itself, as its owner found; null = it has B or T, or cannot be held open.
+ * @returns steps to open, to close and to take the picture out
+ */
 export function trickOf(camera: Camera): TrickSteps | null {
   const control = controlFor(camera, 'time');
   return (control && kindOfControl(control).steps?.(control)) ?? null;
 }
 
-/** The control that acts on something; null if the camera has none. */
+/**
+ * The control that acts on something; null if the camera has none.
+ * @param acts what it sets
+ * @returns the first of them
+ */
 export function controlFor(camera: Camera, acts: ControlActs): Control | null {
   return camera.controls.find((c) => c.acts === acts) ?? null;
 }
@@ -101,7 +111,11 @@ export function allSettings(camera: Camera, present: Choice, everyFocus = false)
   return settings;
 }
 
-/** How many controls would have to be moved; one whose place in `from` is not known does not count. */
+/**
+ * How many controls would have to be moved; one whose place in `from` is not known does not count.
+ * @param from where the controls stand @param to where they shall
+ * @returns a count ≥ 0
+ */
 export function changesBetween(camera: Camera, from: Choice, to: Choice): number {
   let count = 0;
   for (const { id } of camera.controls) {

@@ -9,7 +9,12 @@ import { handAt, stillnessAt, type Limits } from './conditions.ts';
 import type { FlashChances, Stillness } from './flash-chance.ts';
 import type { Prepared } from './prepared.ts';
 
-/** Chances of conditions that do not hang on the reading, all in one product. */
+/**
+ * Chances of conditions that do not hang on the reading, all in one product.
+ * @param exposure that it falls in the usable window @param good in the good one @param lock that the shutter releases
+ * @param hand that it is still @param subject that it is still @param focus that it is sharp; each 0…1
+ * @returns what is left after each, and of the whole frame, 0…1
+ */
 export function multiplied(
   exposure: number,
   good: number,

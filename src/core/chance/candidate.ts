@@ -37,7 +37,11 @@ export interface Candidate {
 
 const played = new WeakMap<Prepared, Map<Camera, Prepared>>();
 
-/** The situation with the camera as a setting has it: with its lens, or set by hand. */
+/**
+ * The situation with the camera as a setting has it: with its lens, or set by hand.
+ * @param asked from {@link prepare} @param setting may choose another lens or the override
+ * @returns the same object where the setting changes nothing of the camera
+ */
 export function preparedFor(asked: Prepared, setting: Setting): Prepared {
   const camera = playedBy(asked.situation.camera, setting);
   if (camera === asked.situation.camera) return asked;
@@ -48,7 +52,11 @@ export function preparedFor(asked: Prepared, setting: Setting): Prepared {
   return now;
 }
 
-/** Makes a candidate. */
+/**
+ * Makes a candidate.
+ * @param asked from {@link prepare}
+ * @returns chances of this setting, ready to be asked at any LV
+ */
 export function candidateOf(asked: Prepared, setting: Setting): Candidate {
   const prepared = preparedFor(asked, setting);
   if (setsItself(prepared.situation.camera)) return new SetByItself(prepared, setting);

@@ -45,7 +45,10 @@ export type Failure = { readonly chance: number } & (
   | { readonly condition: 'counted-too-short'; readonly seconds: number }
 );
 
-/** The format a film is used in by a camera: the first of the camera's that the film comes in; null = it does not fit. */
+/**
+ * The format a film is used in by a camera: the first of the camera's that the film comes in; null = it does not fit.
+ * @returns a frame format; null where film and camera share none
+ */
 export function sharedFormat(camera: Camera, film: Film): FrameFormat | null {
   return camera.formats.find((f) => film.formats.includes(f)) ?? null;
 }
@@ -72,7 +75,10 @@ export function syncSeconds({ flash }: Camera, unit: FlashUnit): number {
   return Math.max(contact ?? 0, unit.bulbs?.leastSeconds ?? 0);
 }
 
-/** Works the limits out. */
+/**
+ * Works the limits out.
+ * @returns times in seconds, distances in metres; Infinity where nothing limits
+ */
 export function limitsOf(situation: Situation): Limits {
   const { camera, film } = situation;
   const format = sharedFormat(camera, film) ?? camera.formats[0] ?? '135';
@@ -87,22 +93,38 @@ export function limitsOf(situation: Situation): Limits {
   };
 }
 
-/** Chances of hand and subject together for a time. */
+/**
+ * Chances of hand and subject together for a time.
+ * @param seconds of the exposure, > 0
+ * @returns 0…1
+ */
 export function stillnessAt(limits: Limits, seconds: number): number {
   return handAt(limits, seconds) * subjectAt(limits, seconds);
 }
 
-/** Chance that the hand is still for a time. */
+/**
+ * Chance that the hand is still for a time.
+ * @param seconds of the exposure, > 0
+ * @returns 0…1; 1 where the camera stands on something
+ */
 export function handAt(limits: Limits, seconds: number): number {
   return stillChance(seconds, limits.halfHeldSeconds, HAND_SPREAD);
 }
 
-/** Chance that the subject is still for a time. */
+/**
+ * Chance that the subject is still for a time.
+ * @param seconds of the exposure, > 0
+ * @returns 0…1; 1 for what stands still or whose distance nobody said
+ */
 export function subjectAt(limits: Limits, seconds: number): number {
   return stillChance(seconds, limits.halfStillSeconds, SUBJECT_SPREAD);
 }
 
-/** How long the picture is drawn: by the flash alone where it outshines the rest. */
+/**
+ * How long the picture is drawn: by the flash alone where it outshines the rest.
+ * @param exposure as the camera gives it @param flash null without one
+ * @returns seconds > 0
+ */
 export function drawnSeconds(exposure: Exposure, flash: FlashOnFrame | null): number {
   return flash && flash.stops - flash.ambientStops >= FLASH_RULES_STOPS ? flash.seconds : exposure.seconds;
 }
@@ -123,13 +145,21 @@ function rangeOf(camera: Camera, limits: Limits, setting: Setting, fNumber: numb
   return { nearM: 1 / (1 / nearM + power), farM: far + power > 0 ? 1 / (far + power) : Infinity };
 }
 
-/** Chance that the subject is in focus; 1 where nobody said how far it is. */
+/**
+ * Chance that the subject is in focus; 1 where nobody said how far it is.
+ * @param setting where focus stands @param fNumber > 0
+ * @returns 0…1
+ */
 export function focusAt(camera: Camera, limits: Limits, setting: Setting, fNumber: number): number {
   const range = rangeOf(camera, limits, setting, fNumber);
   return range && limits.subjectM !== null ? sharpChance(range, limits.subjectM, limits.distanceSd) : 1;
 }
 
-/** What fails for certain: a flash that the shutter cuts, a time that cannot be counted. A locked shutter is found with the reading. */
+/**
+ * What fails for certain: a flash that the shutter cuts, a time that cannot be counted. A locked shutter is found with the reading.
+ * @param seconds of the exposure, > 0
+ * @returns the first that is found; null = none
+ */
 export function certainFailure(limits: Limits, setting: Setting, seconds: number): Failure | null {
   // marks are not finer than a third of a stop
   if (seconds * 2 ** (1 / 3) < limits.syncSeconds)
@@ -141,8 +171,9 @@ export function certainFailure(limits: Limits, setting: Setting, seconds: number
 
 /** A condition with less chance than this is told. */
 export const TOLD_UNDER = 0.75;
-/** Standard normal quantiles of the chances that a limit in words stands for: 0.85 of hands, 0.75 of subjects. */
+/** Standard normal quantile of the chance that a limit in words stands for: 0.85 of hands. */
 const Z_HELD = 1.036;
+/** The same for subjects: 0.75 of them. */
 export const Z_STILL = 0.674;
 
 /** Chances of a setting's conditions, each given those before it. */
@@ -153,7 +184,11 @@ export interface ConditionChances {
   readonly focus: number;
 }
 
-/** What holds a frame back beside its exposure, the least likely first. */
+/**
+ * What holds a frame back beside its exposure, the least likely first.
+ * @param on what the camera gave @param chances of hand, subject and focus, 0…1
+ * @returns those under {@link TOLD_UNDER}, and what fails for certain
+ */
 export function failuresOf(
   camera: Camera,
   limits: Limits,

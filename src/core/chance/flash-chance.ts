@@ -82,7 +82,10 @@ export interface Stillness {
   readonly both: number;
 }
 
-/** One sd of what a flash gives, stops: its unit, and by the inverse square how far the subject is. */
+/**
+ * One sd of what a flash gives, stops: its unit, and by the inverse square how far the subject is.
+ * @returns stops > 0; wider the worse the distance is known
+ */
 export function flashSpread({ situation, limits, circumstances }: Prepared): number {
   const { flash } = situation.camera;
   if (circumstances.flash.kind !== 'fired' && flash.kind === 'automatic' && flash.quenched) return QUENCH_SD;

@@ -15,7 +15,11 @@ export interface Piece {
   readonly beta: number;
 }
 
-/** What the camera gives less what the film loses, when it wants `ev`. */
+/**
+ * What the camera gives less what the film loses, when it wants `ev`.
+ * @param ev what it wants, EV at ISO 100
+ * @returns EV − r(t): more where the film loses to a long time
+ */
 export function givenEv(camera: Camera, film: Film, setting: Setting, ev: number): number {
   const exposure = respond(camera, setting, ev);
   return exposure.ev - reciprocityStops(film.reciprocity, exposure.seconds);
@@ -23,7 +27,11 @@ export function givenEv(camera: Camera, film: Film, setting: Setting, ev: number
 
 const known = new WeakMap<Setting, WeakMap<Reciprocity, readonly Piece[]>>();
 
-/** The pieces, ascending over −∞…∞. Remembered: they are the same for every light and every film of that long-exposure loss. */
+/**
+ * The pieces, ascending over −∞…∞. Remembered: they are the same for every light and every film of that long-exposure loss.
+ * @param setting the object itself is what is remembered
+ * @returns at least two pieces; the outer ones are level
+ */
 export function piecesOf(camera: Camera, film: Film, setting: Setting): readonly Piece[] {
   const bySetting = known.get(setting) ?? new WeakMap<Reciprocity, readonly Piece[]>();
   known.set(setting, bySetting);

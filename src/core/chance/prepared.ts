@@ -29,7 +29,11 @@ export interface Prepared {
   readonly repeatStops: number;
 }
 
-/** Prepares a situation. */
+/**
+ * Prepares a situation.
+ * @param situation any; it is kept, not copied
+ * @returns what all its settings share
+ */
 export function prepare(situation: Situation): Prepared {
   const { camera, film, contrast } = situation;
   const circumstances = circumstancesOf(situation);

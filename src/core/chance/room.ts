@@ -14,7 +14,11 @@ export interface Room {
 const MOST_STOPS = 26;
 const STEP_STOPS = 0.5;
 
-/** Room of a verdict; null when the frame is not possible as it stands. Found by walking and bisection, to 1e-6 stop. */
+/**
+ * Room of a verdict; null when the frame is not possible as it stands. Found by walking and bisection, to 1e-6 stop.
+ * @param verdict of the setting as it stands
+ * @returns stops ≥ 0 each way
+ */
 export function roomOf(situation: Situation, verdict: Verdict): Room | null {
   const candidate = candidateOf(prepare(situation), verdict.setting);
   const possible = (by: number): boolean => candidate.chancesAt(situation.light.lv + by).usable >= POSSIBLE;

@@ -12,7 +12,10 @@ import { quickCdf } from '../numeric/quick-cdf.ts';
 /** One sd of the logarithm of a distance, by how it is known. Common practice, no source. */
 export const DISTANCE_SD: Readonly<Record<DistanceBy, number>> = { measured: 0.03, paces: 0.2, eye: 0.3 };
 
-/** One sd of the logarithm of the subject's distance: a rangefinder measures it however it was said. */
+/**
+ * One sd of the logarithm of the subject's distance: a rangefinder measures it however it was said.
+ * @returns natural logarithm, > 0: 0.2 = a fifth of the distance
+ */
 export function distanceSd({ camera, distanceBy = 'eye' }: Situation): number {
   return DISTANCE_SD[FOCUSING[camera.focusing.kind].measures ? 'measured' : distanceBy];
 }
@@ -20,6 +23,8 @@ export function distanceSd({ camera, distanceBy = 'eye' }: Situation): number {
 /**
  * What is sharp when somebody focuses on a subject: a rangefinder, ground glass, scale or autofocus goes to any distance from its
  * nearest on, symbols only to theirs.
+ * @param choice where the controls stand @param fNumber > 0 @param subjectM metres, > 0
+ * @returns metres; the far end may be Infinity
  */
 export function sharpAround(
   camera: Camera,

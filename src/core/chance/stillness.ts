@@ -20,7 +20,11 @@ const SOFT = 2;
 
 const WAY_SHARES: Readonly<Record<Motion['way'], number>> = { across: 1, oblique: 0.7, towards: 0.3 };
 
-/** Largest blur that is not seen on a picture of this camera, mm on the film. */
+/**
+ * Largest blur that is not seen on a picture of this camera, mm on the film.
+ * @param format of the frame: its diagonal sets what is seen
+ * @returns mm > 0
+ */
 export function blurCircleMm(camera: Camera, format: FrameFormat): number {
   return FORMATS[format].circleMm * (camera.singleElement ? SOFT : 1);
 }
@@ -34,14 +38,22 @@ export function handHeldSeconds(camera: Camera, format: FrameFormat): number {
   return camera.handHeldSeconds ?? blurCircleMm(camera, format) / (0.03 * camera.focalMm);
 }
 
-/** The time held in half of all frames in this situation, seconds; Infinity where nothing shakes. */
+/**
+ * The time held in half of all frames in this situation, seconds; Infinity where nothing shakes.
+ * @param format of the frame: with the lens it sets how far a shake carries
+ * @returns seconds > 0
+ */
 export function halfHeldSeconds(situation: Situation, format: FrameFormat): number {
   const { camera, support = 'hand', steadiness = 1 } = situation;
   if (support === 'standing' || camera.transport.kind === 'cine') return Infinity;
   return HALF_HELD * steadiness * (support === 'leaning' ? LEANING : 1) * handHeldSeconds(camera, format);
 }
 
-/** The time in which half of all such subjects blur, seconds; Infinity for what stands still or whose distance nobody said. */
+/**
+ * The time in which half of all such subjects blur, seconds; Infinity for what stands still or whose distance nobody said.
+ * @param subjectM metres, > 0; null = nobody said
+ * @returns seconds > 0
+ */
 export function halfStillSeconds(situation: Situation, format: FrameFormat, subjectM: number | null): number {
   const { camera, motion } = situation;
   if (!motion || subjectM === null || subjectM * 1000 <= camera.focalMm) return Infinity;
@@ -50,7 +62,12 @@ export function halfStillSeconds(situation: Situation, format: FrameFormat, subj
   return perSecond === 0 ? Infinity : (2 * blurCircleMm(camera, format)) / perSecond;
 }
 
-/** Chance that a frame of a time is still, where half of all are at `halfSeconds`. */
+/**
+ * Chance that a frame of a time is still, where half of all are at `halfSeconds`.
+ * @param seconds of the exposure, > 0 @param halfSeconds > 0, Infinity = always still
+ * @param spread one sd of the natural logarithm of the longest still time, > 0
+ * @returns 0…1, falling as the time grows
+ */
 export function stillChance(seconds: number, halfSeconds: number, spread: number): number {
   return halfSeconds === Infinity ? 1 : quickCdf(Math.log(halfSeconds / seconds) / spread);
 }

@@ -54,18 +54,30 @@ export interface Verdict {
   readonly failures: readonly Failure[];
 }
 
-/** The class of a chance. */
+/**
+ * The class of a chance.
+ * @param p chance, 0…1
+ * @returns the class whose bound it reaches
+ */
 export function chanceClass(p: number): ChanceClass {
   return p >= LIKELY ? 'likely' : p >= POSSIBLE ? 'possible' : 'unlikely';
 }
 
-/** Judges one setting. */
+/**
+ * Judges one setting.
+ * @param setting need not be one of the camera's best
+ * @returns chances, failures and the error in stops
+ */
 export function judge(situation: Situation, setting: Setting): Verdict {
   const prepared = prepare(situation);
   return judgeCandidate(prepared, candidateOf(prepared, setting));
 }
 
-/** Judges a candidate at the light of its situation. */
+/**
+ * Judges a candidate at the light of its situation.
+ * @param prepared of the same situation
+ * @returns the same as {@link judge} of its setting
+ */
 export function judgeCandidate(prepared: Prepared, candidate: Candidate): Verdict {
   const { setting } = candidate;
   const { situation, limits, circumstances } = preparedFor(prepared, setting);

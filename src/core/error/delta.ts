@@ -86,7 +86,11 @@ export interface ErrorOfFrame {
   readonly flash: FlashOnFrame | null;
 }
 
-/** The exposure value the camera asks for when its eye reads `readLv`. Meaningless on manual cameras, which ask for nothing. */
+/**
+ * The exposure value the camera asks for when its eye reads `readLv`. Meaningless on manual cameras, which ask for nothing.
+ * @param readLv what its eye reads, LV, before filters on it
+ * @returns EV of aperture and time at ISO 100
+ */
 export function wantedEv(
   camera: Camera,
   setting: Setting,
@@ -98,7 +102,10 @@ export function wantedEv(
   return seen + dial - setting.compensationStops - camera.biasStops;
 }
 
-/** Stops by which the film is faster (+) or slower than printed: development, age, kind of light, temperature. */
+/**
+ * Stops by which the film is faster (+) or slower than printed: development, age, kind of light, temperature.
+ * @returns four terms, stops; + = more density than the printed speed gives
+ */
 export function filmTerms(film: Film, circumstances: Circumstances): readonly Term[] {
   return [
     { term: 'development', stops: film.developmentStops },
@@ -196,21 +203,32 @@ function flashTerm(
   };
 }
 
-/** The sum of terms. */
+/**
+ * The sum of terms.
+ * @returns stops; 0 for none
+ */
 export function sumTerms(terms: readonly Term[]): number {
   let sum = 0;
   for (const t of terms) sum += t.stops;
   return sum;
 }
 
-/** What the film loses because the lens is moved out to focus, stops ≤ 0; an eye behind the lens sees it and loses nothing. */
+/**
+ * What the film loses because the lens is moved out to focus, stops ≤ 0; an eye behind the lens sees it and loses nothing.
+ * @param setting where focus stands; controls without a distance keep the lens at infinity
+ * @returns stops ≤ 0: −2·log2(1 + m)
+ */
 export function closeFocusStops(camera: Camera, setting: Setting): number {
   if (eyeOf(playedBy(camera, setting))?.place === 'behind-lens') return 0;
   const m = focusMagnification(camera, setting);
   return m === 0 ? 0 : -2 * Math.log2(1 + m);
 }
 
-/** Magnification where the focus control stands; a lens that cannot be moved keeps its distance from the film: 0. */
+/**
+ * Magnification where the focus control stands; a lens that cannot be moved keeps its distance from the film: 0.
+ * @param setting where focus stands
+ * @returns m ≥ 0, size on the film by size of the subject
+ */
 export function focusMagnification(camera: Camera, setting: Setting): number {
   const focus = controlFor(camera, 'focus');
   if (!focus || positionCount(focus) < 2) return 0;

@@ -12,12 +12,20 @@ export interface Filter {
   readonly place: FilterPlace;
 }
 
-/** Stops taken from the film. */
+/**
+ * Stops taken from the film.
+ * @param filters those in use
+ * @returns stops ≥ 0; one before the eye alone takes nothing
+ */
 export function filmFilterStops(filters: readonly Filter[]): number {
   return filters.reduce((sum, f) => sum + (f.place === 'eye' ? 0 : f.stops), 0);
 }
 
-/** Stops taken from the camera's eye: one behind the lens also sees what is on the lens, but not the pack. */
+/**
+ * Stops taken from the camera's eye: one behind the lens also sees what is on the lens, but not the pack.
+ * @param filters those in use
+ * @returns stops ≥ 0; 0 for a camera without an eye
+ */
 export function eyeFilterStops(camera: Camera, filters: readonly Filter[]): number {
   const eye = eyeOf(camera);
   if (!eye) return 0;

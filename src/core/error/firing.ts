@@ -12,7 +12,11 @@ import { filmFilterStops } from './filters.ts';
 /** How far away a flashed subject is taken to be when nobody said, metres. A guess of ours. */
 export const USUAL_FLASH_M = 2;
 
-/** A flash that fires by itself: what it is, and the light (as the eye reads it) below which it does; null = none such. */
+/**
+ * A flash that fires by itself: what it is, and the light (as the eye reads it) below which it does; null = none such.
+ * @param circumstances whether it was switched off, or another one fired
+ * @returns `belowLv` in LV as the eye reads it; null also where it is held off or the camera is set by hand
+ */
 export function automaticFlash(
   camera: Camera,
   circumstances: Circumstances
@@ -25,7 +29,11 @@ export function automaticFlash(
   return { use: { unit, powerStops: 0, lossStops: 0 }, belowLv, quenched };
 }
 
-/** The flash that lights a frame when the camera's eye reads `readLv`; null = none. */
+/**
+ * The flash that lights a frame when the camera's eye reads `readLv`; null = none.
+ * @param readLv what the eye reads, LV
+ * @returns `quenched`: its own cell ends it; null where none fires
+ */
 export function flashFor(
   camera: Camera,
   circumstances: Circumstances,
@@ -74,6 +82,8 @@ export const FLASH_PROGRAM_SECONDS = 1 / 30;
 /**
  * What a camera gives when its eye reads `readLv`: with its own flash it ends its time sooner; a separate flash leaves its
  * timing alone, unless the camera changes its program when one is fitted.
+ * @param wantedEv what the camera asks for, EV at ISO 100 @param readLv what its eye reads, LV
+ * @returns aperture and time as given; `limit` says which end of the camera held it
  */
 export function respondLit(
   camera: Camera,

@@ -8,7 +8,11 @@ export interface RoundedSum {
   readonly totalStops: number;
 }
 
-/** Largest-remainder rounding to thirds; no term moves by a third or more from its exact value. */
+/**
+ * Largest-remainder rounding to thirds; no term moves by a third or more from its exact value.
+ * @param terms in exact stops
+ * @returns the same terms in their order, in whole thirds, with their sum
+ */
 export function roundTermsToThirds(terms: readonly Term[]): RoundedSum {
   const total = Math.round(3 * terms.reduce((sum, t) => sum + t.stops, 0));
   const floors = terms.map((t) => Math.floor(3 * t.stops));

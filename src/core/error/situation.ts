@@ -100,18 +100,27 @@ export interface Spread {
 /** Scale of an old cell that nobody tested, stops: two or three stops off is normal. Common practice, no source. */
 export const OLD_CELL_SCALE = 1;
 
-/** The circumstances of a situation. */
+/**
+ * The circumstances of a situation.
+ * @returns plain ones where none were said
+ */
 export function circumstancesOf(situation: Situation): Circumstances {
   return situation.circumstances ?? PLAIN;
 }
 
-/** Whether the camera goes by an electric eye that is old, converted or repaired, and was not tested. */
+/**
+ * Whether the camera goes by an electric eye that is old, converted or repaired, and was not tested.
+ * @returns false for a camera set by hand, and for one whose tolerance was measured
+ */
 export function hasOldCell({ program, condition, toleranceStops }: Camera): boolean {
   const old = condition === 'old' || condition === 'unsure';
   return setsItself({ program }) && toleranceStops === null && old;
 }
 
-/** How sure camera and film are. On a camera that sets itself its condition is that of its cell. */
+/**
+ * How sure camera and film are. On a camera that sets itself its condition is that of its cell.
+ * @returns one sd each, stops
+ */
 export function spreadOf(situation: Situation): Spread {
   const { camera, film } = situation;
   const own = camera.toleranceStops ?? CONDITION_SD[camera.condition];
@@ -128,13 +137,21 @@ export function spreadOf(situation: Situation): Spread {
   return { readingSd, readings, afterSd: after };
 }
 
-/** The spread with what counting a time by hand adds to it. */
+/**
+ * The spread with what counting a time by hand adds to it.
+ * @param spread from {@link spreadOf} @param setting adds only where its time is counted by hand
+ * @returns a new spread, stops
+ */
 export function spreadWith(spread: Spread, setting: Setting): Spread {
   if (!setting.timedByHand || setting.seconds === null) return spread;
   return { ...spread, afterSd: Math.hypot(spread.afterSd, handTimingSd(setting.seconds)) };
 }
 
-/** One sd of the error of a frame at its mean, stops: inside its limits a camera that sets itself cancels the light's part. */
+/**
+ * One sd of the error of a frame at its mean, stops: inside its limits a camera that sets itself cancels the light's part.
+ * @param limited whether the camera stands at an end of its range @param setting adds what counting by hand does
+ * @returns stops > 0
+ */
 export function errorSd(situation: Situation, limited: boolean, setting?: Setting): number {
   const spread = spreadOf(situation);
   const { readingSd, afterSd } = setting ? spreadWith(spread, setting) : spread;

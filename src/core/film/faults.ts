@@ -13,7 +13,10 @@ export type FilmFault =
 /** Development beyond this many stops either way is refused. */
 const MAX_DEVELOPMENT_STOPS = 5;
 
-/** Looks a film over; an empty list means it can be used. The range is judged as developed. */
+/**
+ * Looks a film over; an empty list means it can be used. The range is judged as developed.
+ * @returns one for each field that cannot be
+ */
 export function filmFaults(film: Film): readonly FilmFault[] {
   const faults: FilmFault[] = [];
   const { below, above } = developedRange(film);

@@ -50,17 +50,26 @@ export const TYPICAL_RANGE: Readonly<Record<FilmKind, { readonly below: number; 
   'reversal-bw': { below: 3, above: 2.5 }
 };
 
-/** Whether the film is looked at through a print or scan made from it (a negative), not by itself. */
+/**
+ * Whether the film is looked at through a print or scan made from it (a negative), not by itself.
+ * @returns true for negatives in colour and black-and-white
+ */
 export function isNegative(kind: FilmKind): boolean {
   return kind === 'negative-colour' || kind === 'negative-bw';
 }
 
-/** Whether the print comes out of the camera. */
+/**
+ * Whether the print comes out of the camera.
+ * @returns true in colour and in black-and-white
+ */
 export function isInstant(kind: FilmKind): boolean {
   return kind === 'instant-colour' || kind === 'instant-bw';
 }
 
-/** Whether the result is in colour. */
+/**
+ * Whether the result is in colour.
+ * @returns false for black-and-white of any kind
+ */
 export function isColour(kind: FilmKind): boolean {
   return kind !== 'instant-bw' && kind !== 'negative-bw' && kind !== 'reversal-bw';
 }
@@ -68,7 +77,10 @@ export function isColour(kind: FilmKind): boolean {
 /** Stops of `belowStops` that pushing by one stop costs: shadows hardly gain from a push. */
 const PUSH_COST_BELOW = 0.6;
 
-/** Range actually there after development: `below` shrinks by 0.6 of a push and grows by 0.6 of a pull. */
+/**
+ * Range actually there after development: `below` shrinks by 0.6 of a push and grows by 0.6 of a pull.
+ * @returns stops from mid grey each way, as sold for a film that is developed as usual
+ */
 export function developedRange(film: Film): { readonly below: number; readonly above: number } {
   return { below: film.belowStops - PUSH_COST_BELOW * film.developmentStops, above: film.aboveStops };
 }

@@ -52,7 +52,11 @@ export const FORMATS = {
 /** What fits into which camera. */
 export type FrameFormat = keyof typeof FORMATS;
 
-/** Whether there is such a size. */
+/**
+ * Whether there is such a size.
+ * @param name as stored, such as "135"
+ * @returns narrows the type
+ */
 export function isFrameFormat(name: string): name is FrameFormat {
   return Object.hasOwn(FORMATS, name);
 }

@@ -16,6 +16,8 @@ const GIVEN_UP = 0.5;
  * How a film's frames look when they are off by some stops.
  * Instant film and slides: the curve at tone + Δ. Negatives: printed so that mid grey stays mid grey as long as the
  * error lies inside the usable window; there only shadows or highlights flatten. Beyond it no print brings mid grey back.
+ * @param usable stops, + = over: where a negative still prints well
+ * @returns tone 0…1 of stops from mid grey and stops off
  */
 export function printTone(film: Film, usable: StopWindow): PrintTone {
   const { below, above } = developedRange(film);

@@ -41,7 +41,11 @@ export function neededSeconds(reciprocity: Reciprocity, meteredSeconds: number):
   }
 }
 
-/** The metered time that a held time amounts to on this film: the inverse of {@link neededSeconds}. */
+/**
+ * The metered time that a held time amounts to on this film: the inverse of {@link neededSeconds}.
+ * @param heldSeconds > 0
+ * @returns seconds ≤ `heldSeconds`
+ */
 export function equivalentSeconds(reciprocity: Reciprocity, heldSeconds: number): number {
   requirePositive('heldSeconds', heldSeconds);
   switch (reciprocity.kind) {
@@ -60,7 +64,11 @@ export function equivalentSeconds(reciprocity: Reciprocity, heldSeconds: number)
   }
 }
 
-/** Stops lost by holding a time: r(t) = log2(equivalent/held) ≤ 0. */
+/**
+ * Stops lost by holding a time: r(t) = log2(equivalent/held) ≤ 0.
+ * @param heldSeconds > 0
+ * @returns stops ≤ 0; 0 where the film loses nothing
+ */
 export function reciprocityStops(reciprocity: Reciprocity, heldSeconds: number): number {
   const stops = Math.log2(equivalentSeconds(reciprocity, heldSeconds) / heldSeconds);
   // a table answers through logarithms: what rounding leaves is no loss
@@ -84,7 +92,10 @@ export function firstBadRow(rows: readonly ReciprocityRow[]): number | null {
   return bad === -1 ? null : bad;
 }
 
-/** The held times, in seconds, at which the loss changes its slope over log time: between them it is a straight line. */
+/**
+ * The held times, in seconds, at which the loss changes its slope over log time: between them it is a straight line.
+ * @returns ascending; empty for a film without a loss
+ */
 export function reciprocityKinks(reciprocity: Reciprocity): readonly number[] {
   switch (reciprocity.kind) {
     case 'none':

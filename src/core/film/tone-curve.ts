@@ -17,6 +17,8 @@ const curves = new Map<string, ToneCurve>();
 /**
  * Slope of the curve at x stops from mid grey, relative to its straight part.
  * At an end of the range it is a fifth (the other end's factor adds < 1e-3 for a range of 5 stops).
+ * @param x stops, + = lighter @param below stops of range under mid grey, > 0 @param above over it, > 0
+ * @returns 0…1
  */
 export function toneSlope(x: number, below: number, above: number): number {
   return 1 / ((1 + 4 * Math.exp(-(x + below) / W)) * (1 + 4 * Math.exp((x - above) / W)));

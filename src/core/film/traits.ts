@@ -51,12 +51,20 @@ export const PLAIN_FILM_TRAITS: FilmTraits = {
 /** Kinds of light that a film's speed may differ by. */
 export type LightKind = 'daylight' | 'lamps';
 
-/** Stops by which a film is faster (+) under a kind of light than its printed speed: log2 of the ratio of both speeds. */
+/**
+ * Stops by which a film is faster (+) under a kind of light than its printed speed: log2 of the ratio of both speeds.
+ * @param iso as printed, > 0
+ * @returns 0 where the film has no other speed for it
+ */
 export function lightKindStops(iso: number, traits: FilmTraits, kind: LightKind): number {
   return kind === 'lamps' && traits.tungstenIso !== null ? Math.log2(traits.tungstenIso / iso) : 0;
 }
 
-/** Stops of speed gained (+) or lost (−) at a temperature in °C; null = not known, nothing is changed. */
+/**
+ * Stops of speed gained (+) or lost (−) at a temperature in °C; null = not known, nothing is changed.
+ * @param celsius of the film while it is exposed or developed
+ * @returns 0 where nothing is known of the film or the air
+ */
 export function temperatureStops(traits: FilmTraits, celsius: number | null): number {
   const { temperature } = traits;
   if (temperature === null || celsius === null) return 0;
@@ -65,7 +73,11 @@ export function temperatureStops(traits: FilmTraits, celsius: number | null): nu
   return (beyond / 10) * stopsPerTenC;
 }
 
-/** Stops lost since expiry: colour negative about 1 per decade; used for all films unless their owner knows better. Common practice, no source. */
+/**
+ * Stops lost since expiry: colour negative about 1 per decade; used for all films unless their owner knows better. Common practice, no source.
+ * @param expires YYYY-MM; null = not said @param today YYYY-MM-DD
+ * @returns stops ≥ 0
+ */
 export function agedStops(expires: string | null, today: string): number {
   if (expires === null) return 0;
   const months = (text: string): number => Number(text.slice(0, 4)) * 12 + Number(text.slice(5, 7));

@@ -32,7 +32,11 @@ export function finderFrames(camera: Camera): readonly FinderFrame[] {
   }));
 }
 
-/** The frame of the lens that is on; null where nobody said one. */
+/**
+ * The frame of the lens that is on; null where nobody said one.
+ * @param choice where the controls stand
+ * @returns the mark of the lens, and the frame of the finder to look through
+ */
 export function frameOfLens(
   camera: Camera,
   choice: Choice

@@ -39,6 +39,8 @@ export function focusedM(camera: Camera, format: FrameFormat, choice: Choice): n
 /**
  * What is sharp with a choice at an f-number. On a fixed lens the owner's own *sharp from* is believed over the sum: at the openings
  * where they looked, else at every one.
+ * @param choice where the controls stand @param fNumber > 0
+ * @returns metres; the far end may be Infinity
  */
 export function sharpRangeOf(
   camera: Camera,

@@ -33,7 +33,10 @@ function openingsOf(camera: Camera): readonly number[] {
   return Array.from({ length: stops + 1 }, (_, i) => widest * 2 ** (i / 2));
 }
 
-/** The table; rows as the focus marks are engraved. */
+/**
+ * The table; rows as the focus marks are engraved.
+ * @returns metres; a row for each mark, or one without a mark for a lens that cannot be focused
+ */
 export function sharpTable(camera: Camera, format: FrameFormat): readonly SharpRow[] {
   const focus = controlFor(camera, 'focus');
   const places = focus

@@ -7,7 +7,10 @@ import type { PhoneThing, Thing } from './thing.ts';
 /** Focal lengths that lie nearer together are one lens, as a share. */
 const ONE_LENS = 0.03;
 
-/** How well a phone of the kit is known. */
+/**
+ * How well a phone of the kit is known.
+ * @returns known by its curve, by its offset alone, or not
+ */
 export function meterOf({ offsetStops, slope, readings, residualStops }: PhoneThing): PhoneMeter {
   const isCurve = readings >= CURVE_READINGS && slope !== ANY_PHONE.slope;
   const known = isCurve ? 'curve' : readings >= OFFSET_READINGS ? 'offset' : 'not';
@@ -21,7 +24,11 @@ export type PhoneMatch =
   | { readonly match: 'other-phone' | 'other-lens' }
   | { readonly match: 'none-known' };
 
-/** Looks for the phone of a picture among those of the kit. */
+/**
+ * Looks for the phone of a picture among those of the kit.
+ * @param things of the bag
+ * @returns the phone, or why it is none of them
+ */
 export function phoneOf(
   { model, focalMm }: Pick<PictureNotes, 'model' | 'focalMm'>,
   things: readonly Thing[]

@@ -158,12 +158,18 @@ const lines = new WeakMap<
   { readonly more: readonly Observation[]; readonly line: readonly number[] }
 >();
 
-/** Observations by their reading, in order. */
+/**
+ * Observations by their reading, in order.
+ * @returns groups of frames that share one reading of the light; each at least one
+ */
 export function readingsOf(observations: readonly Observation[]): readonly (readonly Observation[])[] {
   return [...groupsOf(observations, (o) => `${o.batchId} ${o.readingId}`).values()];
 }
 
-/** Takes up a line that was worked out before of the same frames. */
+/**
+ * Takes up a line that was worked out before of the same frames.
+ * @param line log likelihoods from {@link lineOf}, one for each bias weighed
+ */
 export function giveLine(frames: readonly Observation[], line: readonly number[]): void {
   const [first, ...more] = frames;
   if (first && line.length === LINE.length) lines.set(first, { more, line });
@@ -172,6 +178,8 @@ export function giveLine(frames: readonly Observation[], line: readonly number[]
 /**
  * Log likelihood of the frames of one reading along the biases weighed, worked out once as long as they say the same: one
  * more judged frame costs one line.
+ * @param frames of one reading
+ * @returns natural logarithms, one for each bias weighed
  */
 export function lineOf(frames: readonly Observation[]): readonly number[] {
   const [first, ...more] = frames;
@@ -248,7 +256,11 @@ function overBatch(batch: readonly number[], says: readonly number[]): readonly 
   });
 }
 
-/** What judged frames say about a camera. Without any, what was believed before. */
+/**
+ * What judged frames say about a camera. Without any, what was believed before.
+ * @param observations judged frames, in any order @param prior what was believed before, stops
+ * @returns mean, sd and where 95 % lies, stops, + = the camera gives more
+ */
 export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
   const cameraPrior = LINE.map((b) =>
     prior.camera.reduce((sum, { weight, sd }) => sum + (weight / sd) * Math.exp(-((b / sd) ** 2) / 2), 0)
@@ -278,7 +290,11 @@ export function learnBias(observations: readonly Observation[], prior: Prior): L
   return { camera: estimateOf(camera), withBatch: new Map(withBatch) };
 }
 
-/** Frames more, of readings of their own, until the camera is known within `wantedSd`: each tells as much as the last ones. */
+/**
+ * Frames more, of readings of their own, until the camera is known within `wantedSd`: each tells as much as the last ones.
+ * @param frameSd one sd of what a frame tells, stops, > 0 @param wantedSd stops, > 0
+ * @returns whole frames ≥ 0
+ */
 export function framesToSettle(now: Estimate, frameSd: number, wantedSd: number): number {
   if (now.sd <= wantedSd) return 0;
   return Math.ceil((1 / wantedSd ** 2 - 1 / now.sd ** 2) * frameSd ** 2);

@@ -182,7 +182,11 @@ function conditionCauses({ judgement }: CauseQuestion, { failures }: Verdict): r
   });
 }
 
-/** Likely causes, the likeliest first; none for a frame that is right, or where the data shows nothing. */
+/**
+ * Likely causes, the likeliest first; none for a frame that is right, or where the data shows nothing.
+ * @param question the frame, what came of it, and what is known of its film
+ * @returns empty where nothing points anywhere
+ */
 export function likelyCauses(question: CauseQuestion): readonly Cause[] {
   const { camera, film, frame, judgement } = question;
   const verdict = frame.doubts.includes('setting') ? null : verdictOfFrame(camera, film, frame);

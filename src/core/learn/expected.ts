@@ -46,7 +46,11 @@ function given(pieces: readonly Piece[], wanted: number): number {
   return last ? last.alpha + last.beta * wanted : NaN;
 }
 
-/** The error with the light at its mean given a reading that is off by so many stops. */
+/**
+ * The error with the light at its mean given a reading that is off by so many stops.
+ * @param biasStops of the camera @param readingOff stops by which its eye read too much
+ * @returns stops, + = over
+ */
 export function clippedAt(clipped: Clipped, biasStops: number, readingOff: number): number {
   const { fixed, wanted, pieces } = clipped;
   return fixed + shareOf(clipped) * readingOff - given(pieces, wanted - biasStops + readingOff);
@@ -58,13 +62,20 @@ function shareOf({ lightSd, eyeSd }: Clipped): number {
   return variance === 0 ? 0 : lightSd ** 2 / variance;
 }
 
-/** Of the reading, and of the light given the reading, one sd in stops. */
+/**
+ * Of the reading, and of the light given the reading, one sd in stops.
+ * @returns stops ≥ 0
+ */
 export function spreadsOf({ lightSd, eyeSd }: Clipped): { readonly reading: number; readonly given: number } {
   const reading = Math.hypot(lightSd, eyeSd);
   return { reading, given: reading === 0 ? 0 : (lightSd * eyeSd) / reading };
 }
 
-/** The error with light and reading at their means. */
+/**
+ * The error with light and reading at their means.
+ * @param biasStops of the camera, + = it gives more
+ * @returns stops, + = over
+ */
 export function expectedAt(expected: Expected, biasStops: number): number {
   if (expected.kind === 'straight') return expected.atZero + biasStops;
   if (expected.kind === 'clipped') return clippedAt(expected, biasStops, 0);

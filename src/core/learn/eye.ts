@@ -48,7 +48,10 @@ const [PERSON_SD, KIND_SD] = [0.5, 0.4];
 /** The school's spread counts as so many guesses of one's own. Common practice, no source. */
 const SCHOOL_WEIGHT = 4;
 
-/** The light as it was guessed, before it was corrected by the person's record. */
+/**
+ * The light as it was guessed, before it was corrected by the person's record.
+ * @returns LV
+ */
 export function uncorrected({ lv, way }: Pick<LightChoice, 'lv' | 'way'>): number {
   return lv + (('eye' in way ? way.eye?.biasStops : 0) ?? 0);
 }
@@ -93,7 +96,11 @@ function kindOf(group: LightGroup, reads: readonly GuessRead[]): Kind {
   return { group, guesses: reads.length, mean, spread, variance };
 }
 
-/** What so many guesses say. */
+/**
+ * What so many guesses say.
+ * @param reads guesses with what was read afterwards, in any order
+ * @returns by kind of light and over all; stops, + = guessed too bright
+ */
 export function learnEye(reads: readonly GuessRead[]): Eye {
   const kinds = LIGHT_GROUPS.flatMap((group) => {
     const own = reads.filter((r) => r.group === group);
@@ -113,7 +120,11 @@ export function learnEye(reads: readonly GuessRead[]): Eye {
   return { guesses: reads.length, biasStops: tendency, biasSd: Math.sqrt(1 / precision), groups };
 }
 
-/** What a guess of that kind is corrected by; null where nothing is known of the eye at all. */
+/**
+ * What a guess of that kind is corrected by; null where nothing is known of the eye at all.
+ * @param group kind of light that was guessed
+ * @returns stops to take off, and one sd of what is left
+ */
 export function correctionFor(eye: Eye, group: LightGroup): EyeCorrection | null {
   if (eye.guesses === 0) return null;
   const own = eye.groups.find((g) => g.group === group);
@@ -121,7 +132,11 @@ export function correctionFor(eye: Eye, group: LightGroup): EyeCorrection | null
   return { biasStops: eye.biasStops, sdStops: Math.hypot(schoolSd(group), KIND_SD, eye.biasSd) };
 }
 
-/** A light by eye, corrected and sized by the person's record; any other stays as it is. */
+/**
+ * A light by eye, corrected and sized by the person's record; any other stays as it is.
+ * @param eye null = nothing is known
+ * @returns a new light, or the same object where nothing changes
+ */
 export function correctedLight(light: LightChoice, eye: Eye | null): LightChoice {
   const { way } = light;
   if (way.kind !== 'shadow' && way.kind !== 'sky' && way.kind !== 'scene') return light;

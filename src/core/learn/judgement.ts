@@ -36,7 +36,10 @@ export const GRADES = ['00', '0', '½', '1', '1½', '2', '2½', '3', '3½', '4',
 /** @see GRADES */
 export type Grade = (typeof GRADES)[number];
 
-/** What a film is judged on unless somebody says otherwise: a print of a negative was corrected by whoever made it. */
+/**
+ * What a film is judged on unless somebody says otherwise: a print of a negative was corrected by whoever made it.
+ * @returns the negative itself, or the print
+ */
 export function usuallyJudgedOn(film: Film): JudgedOn {
   return isNegative(film.kind) ? 'negative' : 'print';
 }

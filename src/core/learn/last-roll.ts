@@ -24,7 +24,11 @@ export interface LastRoll {
   readonly knowing: number;
 }
 
-/** Chances of a film's frames by what was known then and by what is known now; null where no frame's light was told. */
+/**
+ * Chances of a film's frames by what was known then and by what is known now; null where no frame's light was told.
+ * @param known bias of the camera as it is known now, stops
+ * @returns mean chances, 0…1, over the frames that count
+ */
 export function lastRollWith(frames: readonly KnownThen[], known: Estimate): LastRoll | null {
   const chances = frames.flatMap(({ frame, camera, film }) => {
     const then = situationOfFrame(camera, film, frame);

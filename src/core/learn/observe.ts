@@ -118,7 +118,11 @@ function priorOf(camera: Camera): readonly MixedNormal[] {
     : [{ weight: 1, sd: CONDITION_SD[camera.condition] }];
 }
 
-/** The same from judged frames. */
+/**
+ * The same from judged frames.
+ * @param judged frames of this camera, on any film
+ * @returns what was learned, with the frames that do not fit
+ */
 export function learnFrom(camera: Camera, judged: readonly JudgedFrame[]): LearnedWithOutliers {
   const sds = new Map(judged.map(({ film }) => [film.id, film.sdStops]));
   const observations = judged.flatMap((j) => observationOf(j) ?? []);

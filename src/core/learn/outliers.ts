@@ -14,7 +14,11 @@ export interface Outlier {
 const BEYOND_SDS = 2;
 const UNLIKELY = 0.05;
 
-/** Frames that lie further from what is expected with the estimate than one in twenty does by chance. */
+/**
+ * Frames that lie further from what is expected with the estimate than one in twenty does by chance.
+ * @param estimate of the camera's bias, stops
+ * @returns in the order of the observations
+ */
 export function outliersOf(observations: readonly Observation[], estimate: Estimate): readonly Outlier[] {
   return observations.flatMap(({ frameId, seen, readingSd, frameSd, ...o }): readonly Outlier[] => {
     const { mean: expected, sd: ownSd } = predictedAt(o.expected, estimate.stops, readingSd);

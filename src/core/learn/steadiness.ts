@@ -61,7 +61,11 @@ export function heldOf({ frame, camera, film, judgement }: JudgedFrame): Held | 
 
 const LINE: readonly number[] = Array.from({ length: 161 }, (_, i) => (i - 80) * 0.025);
 
-/** What frames in the hand say together; without any, a usual hand. */
+/**
+ * What frames in the hand say together; without any, a usual hand.
+ * @param held frames marked blurred or sharp
+ * @returns how long this person holds against a usual hand, with its spread; 1 = as usual
+ */
 export function learnSteadiness(held: readonly Held[]): Steadiness {
   const logs = LINE.map((log) =>
     held.reduce(

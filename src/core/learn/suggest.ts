@@ -17,7 +17,11 @@ export interface Suggestion {
 /** Share of a picture in black or white that is worth telling. Common practice, no source. */
 const WORTH = 0.05;
 
-/** The tone of the strip that a scan's middle comes nearest to, taking mid grey for the middle of the scene. */
+/**
+ * The tone of the strip that a scan's middle comes nearest to, taking mid grey for the middle of the scene.
+ * @param tones of the scan, 0…1 @param tone of the film's prints
+ * @returns stops, + = lighter
+ */
 export function suggestedBy(tones: ScanTones, tone: PrintTone): Suggestion {
   const distance = (stops: number): number => Math.abs(tone(0, stops) - tones.middle);
   const stops = TONES.reduce<number>((best, t) => (distance(t) < distance(best) ? t : best), 0);

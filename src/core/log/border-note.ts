@@ -8,12 +8,20 @@ import { markOfFNumber, markOfSeconds } from '../units/series.ts';
 import { formatShutter } from '../units/shutter.ts';
 import type { Frame } from './frame.ts';
 
-/** The marks that were chosen, control by control; empty on a camera with nothing to set. */
+/**
+ * The marks that were chosen, control by control; empty on a camera with nothing to set.
+ * @param set from `notedMarks`
+ * @returns marks as they are engraved
+ */
 export function marksOf(set: readonly NotedMark[]): readonly string[] {
   return set.filter((n) => n.chosen).map((n) => n.mark);
 }
 
-/** The marks in a line: "cloud · 2.5 m"; what a fixed camera gives, or that there is nothing to set. */
+/**
+ * The marks in a line: "cloud · 2.5 m"; what a fixed camera gives, or that there is nothing to set.
+ * @param set from `notedMarks`
+ * @returns never empty
+ */
 export function marksLine(set: readonly NotedMark[]): string {
   const marks = marksOf(set);
   if (marks.length > 0) return marks.join(' · ');
@@ -24,19 +32,29 @@ export function marksLine(set: readonly NotedMark[]): string {
   return `${formatFNumber(markOfFNumber(fNumber))} for ${/[a-z]/.test(time) ? time : `${time} s`}`;
 }
 
-/** The marks of a frame in a line; where they are not sure any more, that is said. */
+/**
+ * The marks of a frame in a line; where they are not sure any more, that is said.
+ * @returns never empty
+ */
 export function frameMarks({ set, doubts }: Pick<Frame, 'set' | 'doubts'>): string {
   const line = marksLine(set);
   return doubts.includes('setting') ? `${line}?` : line;
 }
 
-/** The marks of a choice on a camera in a line; '' where it lacks one of its positions. */
+/**
+ * The marks of a choice on a camera in a line; '' where it lacks one of its positions.
+ * @param choice where the controls stand
+ * @returns marks as they are engraved
+ */
 export function choiceLine(camera: Camera, choice: Choice): string {
   const set = notedMarks(camera, choice);
   return set ? marksLine(set) : '';
 }
 
-/** What stands on the border beside number, date and marks: time held or heard, flash, filters, place. */
+/**
+ * What stands on the border beside number, date and marks: time held or heard, flash, filters, place.
+ * @returns short texts, in the order they are printed; empty = nothing beside the usual
+ */
 export function borderExtras({
   light,
   conditions,

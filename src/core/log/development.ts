@@ -23,12 +23,18 @@ export function developmentLine({
   return parts.filter((part) => part !== '').join(', ') || 'as the film says';
 }
 
-/** Whether something was poured: that is noted of a finished film; a film in the camera can only be planned to be pushed or pulled. */
+/**
+ * Whether something was poured: that is noted of a finished film; a film in the camera can only be planned to be pushed or pulled.
+ * @returns true where developer, minutes or degrees were noted
+ */
 export function isPoured({ developer, minutes, temperatureC }: Development): boolean {
   return developer !== '' || minutes !== null || temperatureC !== null;
 }
 
-/** Whether two developments are noted alike, to the last figure. */
+/**
+ * Whether two developments are noted alike, to the last figure.
+ * @returns false where any figure differs
+ */
 export function isSameDevelopment(a: Development, b: Development): boolean {
   return (
     a.developer === b.developer &&

@@ -7,7 +7,11 @@ import type { Situation } from '../error/situation.ts';
 import type { Expected, Frame, FrameFacts } from './frame.ts';
 import type { Development } from './load.ts';
 
-/** The film as this roll of it was developed. */
+/**
+ * The film as this roll of it was developed.
+ * @param development null = as the film says
+ * @returns a new film, pushed or pulled as noted
+ */
 export function developedFilm(film: Film, development: Development | null): Film {
   return development === null ? film : { ...film, developmentStops: development.shiftStops };
 }
@@ -25,7 +29,11 @@ export function settingOfFrame(
   return { ...setting, seconds: timedSeconds };
 }
 
-/** What is asked of the engine about a frame; null when nobody told its light. */
+/**
+ * What is asked of the engine about a frame; null when nobody told its light.
+ * @param film as it was developed
+ * @returns with the conditions that were noted
+ */
 export function situationOfFrame(
   camera: Camera,
   film: Film,
@@ -34,7 +42,11 @@ export function situationOfFrame(
   return light && { camera, film, light, contrast: light.contrast, ...conditions };
 }
 
-/** The verdict on a frame as it was taken; null when its light was not told or the camera lacks its setting. */
+/**
+ * The verdict on a frame as it was taken; null when its light was not told or the camera lacks its setting.
+ * @param film as it was developed
+ * @returns as the engine judges it today
+ */
 export function verdictOfFrame(
   camera: Camera,
   film: Film,
@@ -45,7 +57,11 @@ export function verdictOfFrame(
   return situation && setting && judge(situation, setting);
 }
 
-/** What is to be expected of a frame. */
+/**
+ * What is to be expected of a frame.
+ * @param film as it was developed
+ * @returns null where {@link verdictOfFrame} gives none
+ */
 export function expectedOfFrame(
   camera: Camera,
   film: Film,
@@ -57,7 +73,10 @@ export function expectedOfFrame(
   return { deltaStops, sdStops, pUsable };
 }
 
-/** Whether a frame can teach anything: its light was told, and its marks are those that were set. */
+/**
+ * Whether a frame can teach anything: its light was told, and its marks are those that were set.
+ * @returns false for a frame without a light, or with doubtful marks
+ */
 export function isEvidence(frame: Pick<Frame, 'light' | 'doubts'>): boolean {
   return frame.light !== null && !frame.doubts.includes('setting');
 }

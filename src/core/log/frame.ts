@@ -88,7 +88,10 @@ export interface Frame extends NewFrame {
   readonly revision: number;
 }
 
-/** The facts of a frame alone. */
+/**
+ * The facts of a frame alone.
+ * @returns a copy without what the store adds
+ */
 export function factsOf(frame: FrameFacts): FrameFacts {
   const {
     number,

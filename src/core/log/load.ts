@@ -63,7 +63,10 @@ export interface Load {
 /** What of a load counts its frames. */
 export type Counted = Pick<Load, 'framesTotal' | 'firstNumber' | 'side'>;
 
-/** The frame numbers of the side being exposed: the first half of the film is side one, the rest side two. */
+/**
+ * The frame numbers of the side being exposed: the first half of the film is side one, the rest side two.
+ * @returns from and to, both included; the whole film where it has one side
+ */
 export function sideNumbers({ framesTotal, firstNumber, side }: Counted): {
   readonly from: number;
   readonly to: number;
@@ -74,7 +77,11 @@ export function sideNumbers({ framesTotal, firstNumber, side }: Counted): {
   return { from: side === 2 ? half + 1 : firstNumber, to: last };
 }
 
-/** Frames that are left on the side being exposed, never below 0. */
+/**
+ * Frames that are left on the side being exposed, never below 0.
+ * @param frames all that are noted of the load
+ * @returns a whole number
+ */
 export function framesLeft(load: Counted, frames: readonly { readonly number: number }[]): number {
   const { from, to } = sideNumbers(load);
   const here = load.side === null ? frames : frames.filter((f) => f.number >= from && f.number <= to);

@@ -59,7 +59,11 @@ export interface PairParts {
   readonly lastRemark?: string;
 }
 
-/** The pair of a load, its film counted and as it was developed. */
+/**
+ * The pair of a load, its film counted and as it was developed.
+ * @param parts as they are stored
+ * @returns what a page needs to shoot with it
+ */
 export function pairFrom(parts: PairParts): Pair {
   const { load, camera, film, frames, stands, last, lastRemark = '' } = parts;
   const { framesTotal, firstNumber, side, packFilter } = load;

@@ -16,7 +16,10 @@ export interface ReelNote {
   readonly betweenFeet: number;
 }
 
-/** Where the counter stands: after the last shot, or at full. */
+/**
+ * Where the counter stands: after the last shot, or at full.
+ * @returns feet ≥ 0, running down from full
+ */
 export function counterNow({ feet, counters }: ReelNote): number {
   return counters.at(-1) ?? feet;
 }

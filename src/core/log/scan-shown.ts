@@ -28,7 +28,10 @@ export const AS_IT_CAME: ScanShown = {
 /** Most that is cut off between two sides, a share: something must stay. */
 export const MOST_CUT = 0.9;
 
-/** A quarter turn more to the right; what is cut off turns along. */
+/**
+ * A quarter turn more to the right; what is cut off turns along.
+ * @returns a new description; four of them are none
+ */
 export function turned({ turn, negative, cut }: ScanShown): ScanShown {
   const { left, top, right, bottom } = cut;
   const next = TURNS[(TURNS.indexOf(turn) + 1) % TURNS.length] ?? 0;

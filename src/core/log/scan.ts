@@ -44,7 +44,10 @@ export interface Assignment {
 
 const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 
-/** Scans in the order of their names: 9 before 10. */
+/**
+ * Scans in the order of their names: 9 before 10.
+ * @returns a new list
+ */
 export function byName<T extends Pick<Scan, 'name' | 'id'>>(scans: readonly T[]): readonly T[] {
   return [...scans].sort((a, b) => names.compare(a.name, b.name) || (a.id < b.id ? -1 : 1));
 }

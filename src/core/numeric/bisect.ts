@@ -1,6 +1,10 @@
 // Finds where a test changes by halving.
 
-/** Where a test that holds at `inside` and not at `outside` changes: a point where it still holds, within the tolerance. */
+/**
+ * Where a test that holds at `inside` and not at `outside` changes: a point where it still holds, within the tolerance.
+ * @param inside where the test holds @param outside where it does not, to either side @param tolerance > 0
+ * @returns nearer than `tolerance` to the change
+ */
 export function bisect(
   holds: (x: number) => boolean,
   inside: number,

@@ -125,6 +125,8 @@ function moderateCorner(r: number): (h: number, k: number) => number {
 
 /**
  * Chance of the rectangle x1 < X < x2, y1 < Y < y2 for standard normal X, Y of correlation r; bounds may be infinite.
+ * @param x1 lower @param x2 upper @param y1 lower @param y2 upper @param r −1…1
+ * @returns 0…1; 0 for an empty rectangle
  */
 export function bivariateRectangle(x1: number, x2: number, y1: number, y2: number, r: number): number {
   if (!(x2 > x1 && y2 > y1)) return 0;

@@ -41,7 +41,10 @@ export interface Carried {
   readonly guesses: readonly GuessRead[];
 }
 
-/** The pair of a load; null when the phone does not carry it. */
+/**
+ * The pair of a load; null when the phone does not carry it.
+ * @param loadId of the film in the camera
+ */
 export function carriedPair(carried: Carried, loadId: string): Pair | null {
   const load = carried.loads.find((l) => l.id === loadId);
   const held = load && carried.cameras.find((c) => c.camera.id === load.cameraId);
@@ -53,14 +56,20 @@ export function carriedPair(carried: Carried, loadId: string): Pair | null {
   return pairFrom({ load, camera, film, frames, stands, last });
 }
 
-/** A camera as it was at a revision; null when the phone does not carry that. */
+/**
+ * A camera as it was at a revision; null when the phone does not carry that.
+ * @param revision from 1
+ */
 export function carriedCamera(carried: Carried, cameraId: string, revision: number): Camera | null {
   const now = carried.cameras.find((c) => c.camera.id === cameraId);
   if (now?.revision === revision) return now.camera;
   return carried.earlier.find((c) => c.value.id === cameraId && c.revision === revision)?.value ?? null;
 }
 
-/** The camera of a carried frame, as it was for it. */
+/**
+ * The camera of a carried frame, as it was for it.
+ * @returns null when that revision is not carried
+ */
 export function cameraOfFrame(
   carried: Carried,
   frame: Pick<Frame, 'loadId' | 'cameraRevision'>
@@ -69,12 +78,18 @@ export function cameraOfFrame(
   return load ? carriedCamera(carried, load.cameraId, frame.cameraRevision) : null;
 }
 
-/** Every pair that is carried, in the order of its loads. */
+/**
+ * Every pair that is carried, in the order of its loads.
+ * @returns empty where nothing is loaded
+ */
 export function carriedPairs(carried: Carried): readonly Pair[] {
   return carried.loads.flatMap((l) => carriedPair(carried, l.id) ?? []);
 }
 
-/** The pair that a page is about: the one asked for, else the one in use, else the first; null = none is carried. */
+/**
+ * The pair that a page is about: the one asked for, else the one in use, else the first; null = none is carried.
+ * @param loadId null = none was asked for
+ */
 export function carriedInUse(carried: Carried, loadId: string | null): Pair | null {
   const asked = loadId === null ? null : carriedPair(carried, loadId);
   const inUse = carried.inUse === null ? null : carriedPair(carried, carried.inUse);
@@ -84,7 +99,10 @@ export function carriedInUse(carried: Carried, loadId: string | null): Pair | nu
 /** Frames told as light by memory. */
 const RECENT = 14;
 
-/** The latest frames that are carried with the names of their films, newest first. */
+/**
+ * The latest frames that are carried with the names of their films, newest first.
+ * @returns fourteen at most; frames of films that are not carried are left out
+ */
 export function carriedRecent(
   carried: Carried
 ): readonly { readonly frame: Frame; readonly filmName: string }[] {
@@ -96,7 +114,11 @@ export function carriedRecent(
   });
 }
 
-/** What is carried, after changes that the server does not know yet, in their order. */
+/**
+ * What is carried, after changes that the server does not know yet, in their order.
+ * @param changes waiting ones, oldest first
+ * @returns a new state; changes to what is not carried do nothing
+ */
 export function after(carried: Carried, changes: readonly Change[]): Carried {
   const trash = new Map<string, Frame>();
   return changes.reduce((now, change) => afterOne(now, change, trash), carried);

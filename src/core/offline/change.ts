@@ -113,13 +113,19 @@ export type Outcome =
   | { readonly key: string; readonly outcome: 'done' }
   | { readonly key: string; readonly outcome: 'conflict'; readonly conflict: Conflict };
 
-/** The frame that an action is about; null = none. */
+/**
+ * The frame that an action is about; null = none.
+ * @returns id of the frame
+ */
 export function frameOf(action: Action): string | null {
   if (action.kind === 'log') return action.frame.id;
   return 'frameId' in action ? action.frameId : null;
 }
 
-/** What an action touches: actions that touch the same must be done in order. */
+/**
+ * What an action touches: actions that touch the same must be done in order.
+ * @returns a key, equal for actions on the same thing
+ */
 export function subjectOf(action: Action): string {
   const frame = frameOf(action);
   if (frame !== null) return `frame ${frame}`;

@@ -5,7 +5,11 @@ import type { Moment } from '../sky/moment.ts';
 import type { Carried } from './carried.ts';
 import type { Queue, Queued } from './queue.ts';
 
-/** Frames that were carried and do not come any more: deleted, on a finished film, or lost. */
+/**
+ * Frames that were carried and do not come any more: deleted, on a finished film, or lost.
+ * @param before what the phone had @param now what the server sent
+ * @returns in the order they were carried
+ */
 export function missing(before: Carried, now: Carried): readonly Frame[] {
   const here = new Set(now.frames.map((f) => f.id));
   return before.frames.filter((f) => !here.has(f.id));

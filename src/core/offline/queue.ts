@@ -24,7 +24,10 @@ export interface Sent {
 /** The queue, oldest first. */
 export type Queue = readonly Queued[];
 
-/** Puts a change at the end. Its time is never before the one ahead of it, whatever the phone's clock does. */
+/**
+ * Puts a change at the end. Its time is never before the one ahead of it, whatever the phone's clock does.
+ * @returns a new queue
+ */
 export function put(queue: Queue, change: Change): Queue {
   const last = queue.at(-1)?.change.madeAt;
   const madeAt = last && change.madeAt.at < last.at ? { ...change.madeAt, at: last.at } : change.madeAt;
@@ -53,7 +56,11 @@ export function nextToSend(queue: Queue, most: number, mostChars = Infinity): re
   return batch;
 }
 
-/** The queue after an answer came: what is done goes, what the server has something against is asked about. Answers to what is no longer waiting change nothing. */
+/**
+ * The queue after an answer came: what is done goes, what the server has something against is asked about. Answers to what is no longer waiting change nothing.
+ * @param outcomes of the server, by the key of the change
+ * @returns a new queue
+ */
 export function answered(queue: Queue, outcomes: readonly Outcome[]): Queue {
   const byKey = new Map(outcomes.map((o) => [o.key, o]));
   return queue.flatMap((item): Queue => {
@@ -66,7 +73,11 @@ export function answered(queue: Queue, outcomes: readonly Outcome[]): Queue {
   });
 }
 
-/** The person takes the phone's side: the change is sent again, with what they saw. */
+/**
+ * The person takes the phone's side: the change is sent again, with what they saw.
+ * @param key of the change that was asked about
+ * @returns a new queue
+ */
 export function insisted(queue: Queue, key: string): Queue {
   return queue.map((item) => {
     if (item.change.key !== key || item.state !== 'asked') return item;
@@ -75,7 +86,11 @@ export function insisted(queue: Queue, key: string): Queue {
   });
 }
 
-/** The person takes the side of the server: the change is left out, and with it what followed on it. */
+/**
+ * The person takes the side of the server: the change is left out, and with it what followed on it.
+ * @param key of the change that was asked about
+ * @returns a new queue
+ */
 export function leftOut(queue: Queue, key: string): Queue {
   const at = queue.findIndex((i) => i.change.key === key);
   const first = queue[at];
@@ -89,7 +104,11 @@ export function leftOut(queue: Queue, key: string): Queue {
   );
 }
 
-/** What was left out waits again, and what followed on it: the server is asked anew. */
+/**
+ * What was left out waits again, and what followed on it: the server is asked anew.
+ * @param key of a change that was left out
+ * @returns a new queue
+ */
 export function takenBack(queue: Queue, key: string): Queue {
   const subject = queue.flatMap((i) => (i.change.key === key ? subjectOf(i.change.action) : []))[0];
   return queue.map((item) =>
@@ -99,12 +118,18 @@ export function takenBack(queue: Queue, key: string): Queue {
   );
 }
 
-/** Throws away what was left out. */
+/**
+ * Throws away what was left out.
+ * @returns a new queue, with all that waits
+ */
 export function cleared(queue: Queue): Queue {
   return queue.filter((i) => i.state !== 'left');
 }
 
-/** How many wait and how many need the person. */
+/**
+ * How many wait and how many need the person.
+ * @returns whole numbers ≥ 0
+ */
 export function countsOf(queue: Queue): { readonly waiting: number; readonly asked: number } {
   const count = (state: Queued['state']): number => queue.filter((i) => i.state === state).length;
   return { waiting: count('waiting'), asked: count('asked') };

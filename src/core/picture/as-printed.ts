@@ -22,7 +22,10 @@ export interface Printing {
 /** Codes out for codes in, of one channel. */
 export type CodeTable = Uint8Array;
 
-/** The tables of red, green and blue. Built in about a tenth of a millisecond. */
+/**
+ * The tables of red, green and blue. Built in about a tenth of a millisecond.
+ * @returns three tables of 256 codes, 0…255
+ */
 export function printTables({
   tone,
   deltaStops,

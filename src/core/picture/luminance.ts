@@ -36,7 +36,11 @@ export const LINEAR: Float64Array = Float64Array.from({ length: 256 }, (_, code)
   return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
 });
 
-/** The code of a linear share of light, 0…255: the inverse of {@link LINEAR}. */
+/**
+ * The code of a linear share of light, 0…255: the inverse of {@link LINEAR}.
+ * @param linear share of white, 0…1; what lies beyond is held
+ * @returns a whole number
+ */
 export function codeOf(linear: number): number {
   const c = linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055;
   return Math.round(255 * Math.min(1, Math.max(0, c)));

@@ -28,7 +28,11 @@ const GREY = 0.18;
 /** Beyond these no curve can be undone. */
 const [DARKEST, LIGHTEST] = [1e-4, 0.995];
 
-/** How much lighter than grey a patch looks in the picture, stops: 0 at its grey. */
+/**
+ * How much lighter than grey a patch looks in the picture, stops: 0 at its grey.
+ * @param luminance mean linear, 0…1
+ * @returns stops, + = lighter
+ */
 export function lookStops(luminance: number): number {
   return Math.log2(Math.max(luminance, DARKEST) / GREY);
 }

@@ -46,7 +46,10 @@ const CARD_STOPS = 0.2;
 /** The light on a patch differs so much from that on a dome beside it when nobody knows where it comes from, one sd. Common practice, no source. */
 export const UNKNOWN_LIGHT_SD = 0.4;
 
-/** Stops by which a surface reads lighter than meter grey. */
+/**
+ * Stops by which a surface reads lighter than meter grey.
+ * @returns stops, + = lighter
+ */
 export function lighterStops(surface: Surface): number {
   return Math.log2(SURFACES[surface].reflectance / 0.18) + CARD_STOPS;
 }

@@ -29,7 +29,11 @@ const WHOLE_SD = { scene: 0.6, phone: 0.45, rest: 0.75 } as const;
 
 const held = (lv: number): number => Math.min(LV_RANGE.max, Math.max(LV_RANGE.min, lv));
 
-/** What a reflected meter would have read on a patch, with its spread and bound. */
+/**
+ * What a reflected meter would have read on a patch, with its spread and bound.
+ * @param exposure of the picture @param patch that was touched @param phone how well it is known
+ * @returns LV; a bound where the patch ran off an end
+ */
 export function readPatch(exposure: PictureExposure, patch: Patch, phone: PhoneMeter): PictureLight {
   const { ev100, doubtStops } = exposure;
   const at = ev100 + phone.offsetStops;
@@ -49,7 +53,11 @@ export function readPatch(exposure: PictureExposure, patch: Patch, phone: PhoneM
   };
 }
 
-/** The light that falls on a surface that was touched. */
+/**
+ * The light that falls on a surface that was touched.
+ * @param surface what was touched @param phone how well it is known
+ * @returns LV of the light that falls on it
+ */
 export function lightOnPatch(
   exposure: PictureExposure,
   patch: Patch,
@@ -65,7 +73,11 @@ export function lightOnPatch(
   };
 }
 
-/** The light of the whole picture: the phone took it for grey. */
+/**
+ * The light of the whole picture: the phone took it for grey.
+ * @param exposure of the picture @param phone how well it is known
+ * @returns LV, always exact
+ */
 export function lightOfWhole({ ev100, doubtStops }: PictureExposure, phone: PhoneMeter): PictureLight {
   const { scene, phone: loose, rest } = WHOLE_SD;
   const own = phone.known === 'not' ? loose : (phone.residualStops ?? 0);

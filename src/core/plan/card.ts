@@ -89,7 +89,11 @@ export function cardSeconds(
 /** A light that is read before a long exposure, one sd in stops. Common practice, no source. */
 const SURE_SD = 0.3;
 
-/** How near and far each flash makes a frame that may come out, in a dim room. */
+/**
+ * How near and far each flash makes a frame that may come out, in a dim room.
+ * @param present where the controls stand @param units in the order of the kit
+ * @returns metres; null where it reaches nowhere
+ */
 export function cardFlashes(
   situation: Situation,
   present: Choice,

@@ -43,7 +43,11 @@ export interface DayPoint extends LightValue {
   readonly lightKind: LightKind;
 }
 
-/** LV of two lights on one subject: they add up in lux. */
+/**
+ * LV of two lights on one subject: they add up in lux.
+ * @param a LV @param b LV
+ * @returns LV, never less than either
+ */
 export function lvOfBoth(a: number, b: number): number {
   return Math.max(a, b) + Math.log2(1 + 2 ** -Math.abs(a - b));
 }
@@ -125,12 +129,18 @@ export function dayCourse(day: PlanDay, sky: Sky, stepMs: number): readonly DayP
   });
 }
 
-/** The skies that a day may have: the one that is said, else all. The middle one stands for what is likely. */
+/**
+ * The skies that a day may have: the one that is said, else all. The middle one stands for what is likely.
+ * @returns from clear to full cloud
+ */
 export function skiesOf({ sky }: Pick<PlanDay, 'sky'>): readonly Sky[] {
   return sky === 'unsaid' ? SKIES : [sky];
 }
 
-/** The sky that stands for what is likely: the one said, else the one between clear and full cloud. */
+/**
+ * The sky that stands for what is likely: the one said, else the one between clear and full cloud.
+ * @returns one of {@link skiesOf}
+ */
 export function likelySky({ sky }: Pick<PlanDay, 'sky'>): Sky {
   return sky === 'unsaid' ? 'partly' : sky;
 }

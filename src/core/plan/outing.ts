@@ -46,7 +46,10 @@ export interface Outing {
   readonly budget: number | null;
 }
 
-/** Presses of a stop: every wanted frame with its tries. */
+/**
+ * Presses of a stop: every wanted frame with its tries.
+ * @returns frames × tries
+ */
 export function pressesOf({ frames, tries }: Pick<Stop, 'frames' | 'tries'>): number {
   return frames * tries;
 }

@@ -30,7 +30,10 @@ export interface Serving {
 /** Purposes of whole seconds: the camera has to stand on something. */
 export const NEED_STANDING: ReadonlySet<Purpose> = new Set(['light-trails', 'whole-seconds']);
 
-/** The situation at a moment of a day, held in some way. */
+/**
+ * The situation at a moment of a day, held in some way.
+ * @returns a new situation
+ */
 export function situationAt(pair: PlanPair, point: DayPoint, support: Support): Situation {
   const { situation } = pair;
   const { lv, sdStops, contrast, lightKind } = point;
@@ -42,7 +45,10 @@ export function situationAt(pair: PlanPair, point: DayPoint, support: Support): 
   };
 }
 
-/** What a moment's light makes of a pair; null for a camera without settings. */
+/**
+ * What a moment's light makes of a pair; null for a camera without settings.
+ * @returns the best setting then, with its chance
+ */
 export function servingAt(pair: PlanPair, point: DayPoint, support: Support): Serving | null {
   const situation = situationAt(pair, point, support);
   const { present, atHand, leastChance } = pair;

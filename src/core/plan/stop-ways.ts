@@ -45,7 +45,10 @@ export type Item =
 
 const HELD = ['hand', 'standing'] as const satisfies readonly Support[];
 
-/** A pair asked for what a stop is about. */
+/**
+ * A pair asked for what a stop is about.
+ * @returns a new pair; its own purpose where the stop has none
+ */
 export function pairAtStop(
   { pair }: OutingPair,
   { purpose, mover }: Pick<Stop, 'purpose' | 'mover'>
@@ -56,7 +59,11 @@ export function pairAtStop(
   return { ...pair, situation: { ...pair.situation, purpose, ...(trails ? { trails } : {}) } };
 }
 
-/** Every way that a light leaves to a stop, those that serve and those that do not. */
+/**
+ * Every way that a light leaves to a stop, those that serve and those that do not.
+ * @param pairs those of the outing @param point the moment, with its light
+ * @returns by pair and by how the camera is held
+ */
 export function waysOfStop(
   pairs: readonly OutingPair[],
   stop: Pick<Stop, 'purpose' | 'mover' | 'loadId'>,
@@ -143,7 +150,10 @@ export function itemsOf({ key, support, steps }: StopWay, isOwn: boolean): reado
   ];
 }
 
-/** The same for the same thing. */
+/**
+ * The same for the same thing.
+ * @returns equal for what is packed once
+ */
 export function itemKey(item: Item): string {
   switch (item.kind) {
     case 'camera':

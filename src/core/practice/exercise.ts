@@ -62,25 +62,39 @@ export interface DayExercise {
 /** @see DrillExercise, DayExercise */
 export type Exercise = DrillExercise | DayExercise;
 
-/** The two exercises of one id as one: a guess stays as it was sealed, and the first reading counts. */
+/**
+ * The two exercises of one id as one: a guess stays as it was sealed, and the first reading counts.
+ * @param stored the first that came @param sent the later one, of the same id
+ * @returns one of the two, or `stored` with the reading of `sent`
+ */
 export function mergedExercise(stored: Exercise, sent: Exercise): Exercise {
   return stored.kind === 'day' && sent.kind === 'day'
     ? { ...stored, read: stored.read ?? sent.read }
     : stored;
 }
 
-/** What a day in the field says of the eye; null = it was not read, or is no such day. */
+/**
+ * What a day in the field says of the eye; null = it was not read, or is no such day.
+ * @returns the guess and what was read, LV
+ */
 export function exerciseRead(exercise: Exercise): GuessRead | null {
   if (exercise.kind !== 'day') return null;
   return guessRead({ id: exercise.id, at: exercise.at }, exercise.guess, exercise.read?.light ?? null);
 }
 
-/** A person's eye by all their guesses: those of days in the field, and those noted with frames. */
+/**
+ * A person's eye by all their guesses: those of days in the field, and those noted with frames.
+ * @param guesses noted with frames
+ * @returns stops, + = guessed too bright
+ */
 export function eyeOf(exercises: readonly Exercise[], guesses: readonly GuessRead[]): Eye {
   return learnEye([...guesses, ...exercises.flatMap((e) => exerciseRead(e) ?? [])]);
 }
 
-/** How the person judges prints, by the drills that asked for it; null = too few were asked. */
+/**
+ * How the person judges prints, by the drills that asked for it; null = too few were asked.
+ * @returns stops, + = prints are taken to be lighter
+ */
 export function printEyeOf(exercises: readonly Exercise[]): PrintEye | null {
   return learnPrintEye(
     exercises.flatMap((e) =>

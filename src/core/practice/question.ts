@@ -71,7 +71,10 @@ export interface Bag {
 /** So far off an answer in stops still counts as right. */
 export const RIGHT_STOPS = 0.7;
 
-/** The kind of light that a scene belongs to. */
+/**
+ * The kind of light that a scene belongs to.
+ * @returns by its clue in the open, by its scene under lamps
+ */
 export function groupOfScene(kind: SceneLight): LightGroup {
   const light: OpenLight | NamedLight = SCENE_LIGHTS[kind];
   if (light.under === 'sky') return light.clue;
@@ -83,7 +86,10 @@ export function groupOfScene(kind: SceneLight): LightGroup {
 export const kindsIn = (group: LightGroup): readonly SceneLight[] =>
   SCENE_LIGHT_NAMES.filter((kind) => groupOfScene(kind) === group);
 
-/** Stops by which a meter pointed at a whole scene reads more than falls on the subject: what lighten–darken has to give back. */
+/**
+ * Stops by which a meter pointed at a whole scene reads more than falls on the subject: what lighten–darken has to give back.
+ * @returns stops, + = the meter reads more
+ */
 export function metersTooMuch(scene: DrawnScene): number {
   const seen = meteredLuminance(drawScene(scene, 80, 50));
   return Math.log2((seen * 100) / K_REFLECTED) - scene.lv;
@@ -91,7 +97,11 @@ export function metersTooMuch(scene: DrawnScene): number {
 
 const roundTo = (n: number, step: number): number => Math.round(n / step) * step;
 
-/** A list in an order drawn at random. */
+/**
+ * A list in an order drawn at random.
+ * @param random its state moves on
+ * @returns a new list
+ */
 export function shuffled<T>(list: readonly T[], random: Seeded): readonly T[] {
   return list
     .map((one) => ({ one, at: random.between(0, 1) }))
@@ -99,7 +109,10 @@ export function shuffled<T>(list: readonly T[], random: Seeded): readonly T[] {
     .map(({ one }) => one);
 }
 
-/** A question of several answers, in an order drawn at random; null when there are fewer than two, or none is right. */
+/**
+ * A question of several answers, in an order drawn at random; null when there are fewer than two, or none is right.
+ * @param options at least two for a question @param isRight tells the right ones @param random its state moves on
+ */
 export function oneOf(
   options: readonly Option[],
   isRight: (o: Option) => boolean,
@@ -110,7 +123,10 @@ export function oneOf(
   return options.length < 2 || right < 0 ? null : { kind: 'one-of', options: mixed, right };
 }
 
-/** The situation in the light of a scene, as a meter at the subject would tell it. */
+/**
+ * The situation in the light of a scene, as a meter at the subject would tell it.
+ * @returns a new situation, its light sure to what a meter is
+ */
 export function inScene(situation: Situation, { lv, contrast, kind }: DrawnScene): Situation {
   const lamps = SCENE_LIGHTS[kind].under === 'lamps';
   const { circumstances } = situation;

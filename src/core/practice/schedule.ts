@@ -27,14 +27,20 @@ const scheduler = fsrs({ enable_fuzz: false, enable_short_term: true });
 /** Within this a light is named rightly, within the next nearly, stops. */
 const [EXACT, NEAR] = [0.35, 1.05];
 
-/** How an answer counts for the card's memory. */
+/**
+ * How an answer counts for the card's memory.
+ * @returns again, hard, good or easy, as ts-fsrs names them
+ */
 export function ratingOf({ right, errorStops }: Pick<DrillExercise, 'right' | 'errorStops'>): Grade {
   if (errorStops === null) return right ? Rating.Good : Rating.Again;
   const off = Math.abs(errorStops);
   return off <= EXACT ? Rating.Easy : right ? Rating.Good : off <= NEAR ? Rating.Hard : Rating.Again;
 }
 
-/** Kinds of light that a drill is about. */
+/**
+ * Kinds of light that a drill is about.
+ * @returns at least one
+ */
 export function groupsOf(drill: DrillName): readonly LightGroup[] {
   // equal exposures are the same in any light: one card
   return drill === 'same' ? ['sharp'] : LIGHT_GROUPS;

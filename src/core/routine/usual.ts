@@ -149,7 +149,10 @@ function byCamera(camera: Camera): readonly RoutineStep[] {
   ];
 }
 
-/** The usual routine of a camera, in the order of a film's life. */
+/**
+ * The usual routine of a camera, in the order of a film's life.
+ * @returns each step once
+ */
 export function usualRoutine(camera: Camera): readonly RoutineStep[] {
   const stocks = [...new Set(camera.formats.map((f) => FORMATS[f].stock))];
   const name = (stock: string): string => (stock.startsWith('instant') ? 'instant' : stock);
@@ -158,7 +161,10 @@ export function usualRoutine(camera: Camera): readonly RoutineStep[] {
   return [...film, ...byCamera(camera)].filter(({ words }) => !seen.has(words) && seen.add(words));
 }
 
-/** The routine of a camera: its owner's, or the usual one. */
+/**
+ * The routine of a camera: its owner's, or the usual one.
+ * @returns the owner's own wherever there is one, even if it is empty
+ */
 export function routineOf(camera: Camera): readonly RoutineStep[] {
   return camera.routine ?? usualRoutine(camera);
 }

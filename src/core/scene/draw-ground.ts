@@ -39,7 +39,11 @@ export function keptBy(
 /** The edge of a shadow is never sharper, metres. */
 const LEAST_SOFT = 0.02;
 
-/** Where a thing's shadow can lie at a distance; wider than it is rather than narrower. */
+/**
+ * Where a thing's shadow can lie at a distance; wider than it is rather than narrower.
+ * @param z metres from the eye, > 0
+ * @returns from and to, metres across; from above to = no shadow there
+ */
 export function reachOf(
   { bounds, x, z: footZ }: SceneThing,
   { lighting: { sun }, edge }: DrawnScene,
@@ -64,7 +68,11 @@ export function reachOf(
   return [x + Math.max(a, c), x + Math.min(b, d)];
 }
 
-/** Share of the sun's beam kept off a point on the ground, 0…1. */
+/**
+ * Share of the sun's beam kept off a point on the ground, 0…1.
+ * @param x metres to the right of the middle @param z metres from the eye, > 0
+ * @returns 0 = in full sun
+ */
 export function shadowAt(scene: DrawnScene, x: number, z: number): number {
   return scene.things.reduce((kept, thing) => Math.max(kept, keptBy(thing, scene)(x, z)), 0);
 }

@@ -13,7 +13,10 @@ function turnedAt(piece: Piece, x: number): number {
   return Math.round(STEPS * Math.min(0.97, Math.max(-0.97, (x - middle) / piece.round)));
 }
 
-/** Draws a thing over what lies behind it. */
+/**
+ * Draws a thing over what lies behind it.
+ * @param drawing its pixels are changed
+ */
 export function drawThing(drawing: Drawing, { pieces, x: footX, z }: SceneThing): void {
   const { scene, open, width, height, focal, horizon } = drawing;
   const scale = focal / z;

@@ -31,7 +31,11 @@ export interface Drawing extends Luminances {
 /** How high the eye is, metres; where the horizon lies, share of the height; how long the lens, in widths. */
 export const EYE = { height: 1.55, horizon: 0.47, focal: 0.95 } as const;
 
-/** Draws a scene at a size, pixels. */
+/**
+ * Draws a scene at a size, pixels.
+ * @param width ≥ 1 @param height ≥ 1
+ * @returns three values for each pixel, cd/m² in red, green and blue
+ */
 export function drawScene(scene: DrawnScene, width: number, height: number): Luminances {
   const open = scene.sunlitFrom === null ? scene.lighting : sunlit(scene.lighting);
   const tint = tintOf(scene.sky);
@@ -48,7 +52,11 @@ export function drawScene(scene: DrawnScene, width: number, height: number): Lum
   return drawing;
 }
 
-/** Mean luminance of the sky, cd/m²: E/π for E lux on level ground; over lamps what they throw up. */
+/**
+ * Mean luminance of the sky, cd/m²: E/π for E lux on level ground; over lamps what they throw up.
+ * @param open its light where nothing shades it
+ * @returns cd/m², > 0
+ */
 export function meanSky({ kind, lighting }: DrawnScene, open: Lighting): number {
   return kind === 'street' ? 0.012 * lighting.ambientLux : Math.max(open.skyLux, 1e-6) / Math.PI;
 }

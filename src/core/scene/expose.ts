@@ -27,7 +27,10 @@ const curveOf =
     return odds / (1 + odds);
   };
 
-/** The mean luminance that a meter weighted to the middle sees, cd/m²: what is far lighter than the rest counts up to a limit. */
+/**
+ * The mean luminance that a meter weighted to the middle sees, cd/m²: what is far lighter than the rest counts up to a limit.
+ * @returns cd/m², > 0
+ */
 export function meteredLuminance({ width, height, data }: Luminances): number {
   let [sum, weights] = [0, 0];
   for (let row = 2; row < height; row += 5)

@@ -13,7 +13,11 @@ const SUN_SIDE: Readonly<Record<Facing, readonly [number, number]>> = {
   ...{ front: [120, 165], side: [75, 105], back: [12, 30], 'shaded-side': [30, 60], 'open-shade': [120, 160] }
 };
 
-/** The light of a scene in the open: sun and sky of the model. */
+/**
+ * The light of a scene in the open: sun and sky of the model.
+ * @param floor what lies on the ground @param random its state moves on
+ * @returns the lighting, how it falls, and its LV
+ */
 export function openLight(light: OpenLight, floor: Floor, random: Seeded) {
   const facing = random.oneOf(light.facings);
   const altitude = random.between(...light.sun);
@@ -42,7 +46,11 @@ export function openLight(light: OpenLight, floor: Floor, random: Seeded) {
   return { lighting, facing, altitude, lv: lv + Math.log2(share), floor };
 }
 
-/** The light of a named scene: its lamps, window or dusk, and how much it is. */
+/**
+ * The light of a named scene: its lamps, window or dusk, and how much it is.
+ * @param random its state moves on
+ * @returns the lighting, the scene it is of, and its LV
+ */
 export function namedLight(light: NamedLight, random: Seeded) {
   const scene = knownScene(random.oneOf(light.scenes));
   const lv = scene.lv + random.between(-0.6, 0.6);

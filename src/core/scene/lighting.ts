@@ -83,7 +83,11 @@ export function dayLux(lighting: Lighting, nx: number, ny: number, nz: number, s
   return beam + (skyLux * (1 + ny)) / 2 + (ground * levelLux(lighting) * (1 - ny)) / 2 + ambientLux;
 }
 
-/** What a dome that faces the camera collects at a point, lux. */
+/**
+ * What a dome that faces the camera collects at a point, lux.
+ * @param lighting of the scene; the point in metres: right, up, away
+ * @returns lux > 0
+ */
 export function domeLux(lighting: Lighting, [x, y, z]: Vector): number {
   const { sun, beamLux, skyLux, ground, ambientLux } = lighting;
   const day = (beamLux * (1 - sun[2])) / 2 + skyLux + ground * levelLux(lighting);

@@ -16,7 +16,11 @@ export type Piece = {
   | { readonly kind: 'corners'; readonly corners: readonly (readonly [number, number])[] }
 );
 
-/** How far a point lies outside a piece, metres; inside it is below 0. */
+/**
+ * How far a point lies outside a piece, metres; inside it is below 0.
+ * @param x metres to the right of its foot @param y metres up
+ * @returns metres
+ */
 export function outside(piece: Piece, x: number, y: number): number {
   if (piece.kind === 'bar') {
     const { from, to, radius } = piece;
@@ -48,7 +52,10 @@ export interface Bounds {
   readonly top: number;
 }
 
-/** @see Bounds */
+/**
+ * @see Bounds
+ * @returns metres about the foot
+ */
 export function boundsOf(pieces: readonly Piece[]): Bounds {
   const xs = pieces.flatMap((p) =>
     p.kind === 'bar'

@@ -19,7 +19,11 @@ function degrees(parts: readonly (string | undefined)[], side: string | undefine
   return negative ? -size : size;
 }
 
-/** Reads coordinates, latitude first. */
+/**
+ * Reads coordinates, latitude first.
+ * @param text degrees, or degrees, minutes and seconds, with or without letters
+ * @returns degrees, + = north and east, or what is wrong with them
+ */
 export function parseCoordinates(text: string): Result<Place, CoordinatesProblem> {
   const match = PAIR.exec(text.trim().replace(/[−–]/g, '-'));
   if (!match) return err({ problem: 'not-coordinates' });

@@ -67,8 +67,9 @@ export interface CoursePoint {
 
 /**
  * The light along a stretch of time.
+ * @param range milliseconds since 1970, its step > 0
  * @param sceneAt what the sky does and how the subject stands, by moment
- * @param stepMs > 0
+ * @returns from the first moment on, ascending; one point at least
  */
 export function lightCourse(
   range: { readonly fromMs: number; readonly toMs: number; readonly stepMs: number },

@@ -64,7 +64,11 @@ const HELD_ALTITUDE = 5;
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
-/** Air mass towards an altitude ≥ 0 degrees: 1 at the zenith, about 38 at the horizon. */
+/**
+ * Air mass towards an altitude ≥ 0 degrees: 1 at the zenith, about 38 at the horizon.
+ * @param altitude degrees above the horizon
+ * @returns ≥ 1
+ */
 export function airMass(altitude: number): number {
   return 1 / (Math.sin(radians(altitude)) + 0.50572 * (altitude + 6.07995) ** -1.6364);
 }

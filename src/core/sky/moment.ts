@@ -60,17 +60,27 @@ export function momentAt(ms: number, zone: string): Moment {
   return moment(new Date(Math.round(ms)).toISOString(), zone);
 }
 
-/** Milliseconds since 1970. */
+/**
+ * Milliseconds since 1970.
+ * @returns whole milliseconds
+ */
 export function msOf({ at }: Moment): number {
   return Date.parse(at);
 }
 
-/** The place that a zone is named after: "Lisbon" of Europe/Lisbon, "UTC" of UTC. */
+/**
+ * The place that a zone is named after: "Lisbon" of Europe/Lisbon, "UTC" of UTC.
+ * @param zone a time-zone name
+ * @returns words with blanks for underscores
+ */
 export function zonePlace(zone: string): string {
   return (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
 }
 
-/** Whether two moments are the same instant on the same clocks. */
+/**
+ * Whether two moments are the same instant on the same clocks.
+ * @returns false where the clocks differ, though it be the same instant
+ */
 export function sameMoment(a: Moment, b: Moment): boolean {
   return a.at === b.at && a.zone === b.zone;
 }

@@ -13,7 +13,10 @@ interface Equatorial {
   readonly dec: number;
 }
 
-/** The sun over a place, to be asked about moments in their order. */
+/**
+ * The sun over a place, to be asked about moments in their order.
+ * @returns a function of milliseconds since 1970; cheapest for moments that ascend
+ */
 export function sunOver(place: Place): (ms: number) => Direction {
   const observer = observerAt(place);
   const equatorial = (ms: number): Equatorial =>

@@ -57,7 +57,11 @@ export function wallClock(ms: number, zone: string): WallClock {
   };
 }
 
-/** First and last moment of a day at a place; 23 to 25 hours apart where clocks change. */
+/**
+ * First and last moment of a day at a place; 23 to 25 hours apart where clocks change.
+ * @param date YYYY-MM-DD @param zone a time-zone name
+ * @returns milliseconds since 1970
+ */
 export function dayBounds(date: string, zone: string): { readonly fromMs: number; readonly toMs: number } {
   const day = Temporal.PlainDate.from(date);
   const start = (d: Temporal.PlainDate): number => d.toZonedDateTime(zone).epochMilliseconds;

@@ -1,6 +1,10 @@
 // Time zones by name, as the host's own tables know them: light enough for every page.
 
-/** Whether a zone is known here. */
+/**
+ * Whether a zone is known here.
+ * @param zone a time-zone name
+ * @returns false for an empty one
+ */
 export function isZone(zone: string): boolean {
   if (zone === '') return false;
   try {
@@ -34,12 +38,18 @@ export function clockText(ms: number, zone: string): string {
   return `${part('year')}-${part('month')}-${part('day')} ${part('hour')}:${part('minute')}`;
 }
 
-/** The time of day alone: "18:40". */
+/**
+ * The time of day alone: "18:40".
+ * @param ms milliseconds since 1970 @param zone a time-zone name
+ */
 export function timeText(ms: number, zone: string): string {
   return clockText(ms, zone).slice(-5);
 }
 
-/** The clocks of where this runs: the phone's or the server's own. */
+/**
+ * The clocks of where this runs: the phone's or the server's own.
+ * @returns a time-zone name
+ */
 export function zoneHere(): string {
   const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
   return isZone(timeZone) ? timeZone : 'UTC';

@@ -3,7 +3,11 @@ import { sunAndMoonAt } from '../sky/position.ts';
 import { skyLight } from '../sky/sky-light.ts';
 import type { LightChoice, NamedPlace, SunWay } from './choice.ts';
 
-/** The light that sun, moon and sky give at a place and moment. */
+/**
+ * The light that sun, moon and sky give at a place and moment.
+ * @param way place, moment, sky and how the subject stands
+ * @returns LV with its spread
+ */
 export function choiceFromSun(way: SunWay): LightChoice {
   const { lv, sdStops, contrast } = skyLight(sunAndMoonAt(way.ms, way.place), way);
   return { lv, sdStops, contrast, way };

@@ -80,7 +80,11 @@ export interface LightChoice extends LightValue {
 /** What an earlier frame's light has become since, one sd in stops, in quadrature with its own. Common practice, no source. */
 export const EARLIER_SD = 0.3;
 
-/** The light of a clue of either school. */
+/**
+ * The light of a clue of either school.
+ * @param view the clue, of shadow or sky @param modifiers what changes the light beside it
+ * @returns LV with its spread
+ */
 export function choiceByEye(view: EyeClue, modifiers: LightModifiers): LightChoice {
   const { lv, sdStops, contrast } = lightByEye(view, modifiers);
   const way: LightWay =
@@ -90,12 +94,19 @@ export function choiceByEye(view: EyeClue, modifiers: LightModifiers): LightChoi
   return { lv, sdStops, contrast, way };
 }
 
-/** The light of a shadow clue. */
+/**
+ * The light of a shadow clue.
+ * @param modifiers those left out change nothing
+ * @returns LV with its spread
+ */
 export function choiceFromShadow(clue: ShadowClue, modifiers: Partial<LightModifiers> = {}): LightChoice {
   return choiceByEye({ school: 'shadow', clue }, { ...NO_MODIFIERS, ...modifiers });
 }
 
-/** The light of a named scene. */
+/**
+ * The light of a named scene.
+ * @returns LV with its spread
+ */
 export function choiceFromScene({ id, lv, sdStops, contrast }: NamedScene): LightChoice {
   return { lv, sdStops, contrast, way: { kind: 'scene', scene: id } };
 }
@@ -132,7 +143,11 @@ export function choiceFromPicture(
   return { lv, sdStops, contrast, way: { kind: 'picture', bound, ...way } };
 }
 
-/** The light of an earlier frame. */
+/**
+ * The light of an earlier frame.
+ * @param label what the frame is called
+ * @returns the same LV, less sure
+ */
 export function choiceFromFrame(
   frame: { readonly id: string; readonly light: LightChoice },
   label: string
@@ -144,12 +159,18 @@ export function choiceFromFrame(
   };
 }
 
-/** Which speed of the film counts in a light: lamps where a scene is lit by them. */
+/**
+ * Which speed of the film counts in a light: lamps where a scene is lit by them.
+ * @returns `lamps` or `daylight`
+ */
 export function lightKindOf(way: LightWay): LightKind {
   return way.kind === 'scene' && sceneById(way.scene)?.lamps === true ? 'lamps' : 'daylight';
 }
 
-/** Contrast that goes with a reading. */
+/**
+ * Contrast that goes with a reading.
+ * @returns by what was measured
+ */
 export function contrastOfMetered(metering: Metering): Contrast {
   return METERED_TONES[metering.of].contrast;
 }

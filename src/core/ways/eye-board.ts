@@ -34,7 +34,10 @@ export const BOARD_MARGIN = 0.4;
 /** Points across the circle at which the board is looked at: fine enough for a twentieth of a stop. */
 const SAMPLES = 61;
 
-/** The topmost patch at a point; null where there is none. */
+/**
+ * The topmost patch at a point; null where there is none.
+ * @param x 0…1 across @param y 0…1 down
+ */
 export function patchAt(patches: readonly Patch[], x: number, y: number): Patch | null {
   return patches.findLast((p) => x >= p.x && x < p.x + p.width && y >= p.y && y < p.y + p.height) ?? null;
 }
@@ -42,6 +45,7 @@ export function patchAt(patches: readonly Patch[], x: number, y: number): Patch 
 /**
  * Stops by which the eye sees more (+) or less light than the subject has: log2 of the mean luminance in its circle over that
  * of mid grey in the subject's light. 0 where the circle meets no patch.
+ * @returns stops
  */
 export function eyeOffsetStops({ patches, eye }: Board): number {
   let sum = 0;

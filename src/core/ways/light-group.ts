@@ -12,7 +12,10 @@ export const LIGHT_GROUPS = [
   ...(['indoors', 'dusk', 'night'] as const)
 ] satisfies readonly LightGroup[];
 
-/** How well the schools say that a kind is guessed, one sd in stops. Common practice, no source. */
+/**
+ * How well the schools say that a kind is guessed, one sd in stops. Common practice, no source.
+ * @returns stops > 0
+ */
 export function schoolSd(group: LightGroup): number {
   return group === 'indoors' || group === 'dusk' || group === 'night' ? 1 : shadowStep(group).sdStops;
 }
@@ -20,13 +23,20 @@ export function schoolSd(group: LightGroup): number {
 /** Under the darkest clue of the open it is indoors, and under this night: LV. Common practice, no source. */
 const NIGHT_LV = 3.5;
 
-/** The kind that a light value is usual for. */
+/**
+ * The kind that a light value is usual for.
+ * @param lv of the light, as a dome reads it
+ * @returns the kind
+ */
 export function groupOfLv(lv: number): LightGroup {
   const nearest = SHADOW_STEPS.find((s) => lv >= Math.log2(100 * s.markedFNumber ** 2) - 0.5);
   return nearest?.clue ?? (lv >= NIGHT_LV ? 'indoors' : 'night');
 }
 
-/** The kind that a person called a light: by the clue or scene they chose, or by how much it is. */
+/**
+ * The kind that a person called a light: by the clue or scene they chose, or by how much it is.
+ * @returns the kind
+ */
 export function groupOf({ way, lv }: Pick<LightChoice, 'way' | 'lv'>): LightGroup {
   switch (way.kind) {
     case 'shadow':
@@ -46,7 +56,10 @@ export function groupOf({ way, lv }: Pick<LightChoice, 'way' | 'lv'>): LightGrou
   }
 }
 
-/** Whether a light was read off something: a meter, or a phone's picture. All else is somebody's or something's guess. */
+/**
+ * Whether a light was read off something: a meter, or a phone's picture. All else is somebody's or something's guess.
+ * @returns false for a picture that tells a bound alone
+ */
 export function isMetered(way: LightWay): boolean {
   return way.kind === 'reading' || (way.kind === 'picture' && way.bound === 'exact');
 }

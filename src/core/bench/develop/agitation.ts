@@ -47,7 +47,11 @@ export function momentAt(scheme: Scheme, totalSeconds: number, seconds: number):
   return isTurning ? until(round + scheme.inSeconds, 'turn') : until(round + scheme.everySeconds, 'rest');
 }
 
-/** How often the tank is turned over after the start. */
+/**
+ * How often the tank is turned over after the start.
+ * @param totalSeconds from pouring in to pouring out
+ * @returns a whole number ≥ 0
+ */
 export function roundsOf(scheme: Scheme, totalSeconds: number): number {
   const last = totalSeconds - POUR_SECONDS;
   const from = Math.ceil(scheme.firstSeconds / scheme.everySeconds);

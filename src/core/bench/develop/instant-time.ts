@@ -11,7 +11,10 @@ export interface DevelopingRow {
 /** Peel-apart film is pulled apart after that time; integral film is kept covered that long. */
 export type InstantWay = 'peel' | 'cover';
 
-/** How an instant film develops; null = it is none. */
+/**
+ * How an instant film develops; null = it is none.
+ * @returns `peel` for pack film that is pulled apart, `cover` for what develops by itself
+ */
 export function instantWay({ kind, formats }: Film): InstantWay | null {
   if (kind !== 'instant-colour' && kind !== 'instant-bw') return null;
   return formats.includes('pack') ? 'peel' : 'cover';

@@ -32,7 +32,10 @@ export function believedSpeed(filmIso: number, frames: readonly TestFrame[]): Be
   return { iso: filmIso * 2 ** -mean, sdStops: Math.max(JUDGING_SD, sd ?? 0) / Math.sqrt(count) };
 }
 
-/** From where to where the speed lies in nine of ten cases, ISO. */
+/**
+ * From where to where the speed lies in nine of ten cases, ISO.
+ * @returns the lower and the higher one, both > 0
+ */
 export function speedRange({ iso, sdStops }: BelievedSpeed): readonly [number, number] {
   const stops = normalQuantile(0.95) * sdStops;
   return [iso * 2 ** -stops, iso * 2 ** stops];

@@ -34,7 +34,10 @@ const ABOUT_AS_GOOD = 0.85;
 /** Combinations this near to each other are equally close, stops. */
 const EQUALLY_CLOSE = 0.1;
 
-/** The two controls to lay out; null where the camera has nothing to set its exposure by. */
+/**
+ * The two controls to lay out; null where the camera has nothing to set its exposure by.
+ * @returns `down` is null where there is one control alone
+ */
 export function crossed({ controls }: Camera): Pick<DialTable, 'across' | 'down'> | null {
   const find = (acts: readonly string[], not?: Control): Control | undefined =>
     acts.flatMap((a) => controls.filter((c) => c.acts === a && c !== not && positionCount(c) > 1)).at(0);

@@ -25,7 +25,11 @@ export function imageMm(focalMm: number, metres: number): number {
   return metres === Infinity ? focalMm : (focalMm * metres * 1000) / (metres * 1000 - focalMm);
 }
 
-/** The distance whose picture lies there, metres; Infinity where it lies at the focus or before it. */
+/**
+ * The distance whose picture lies there, metres; Infinity where it lies at the focus or before it.
+ * @param focalMm > 0 @param image distance of the film behind the lens, mm
+ * @returns metres, from the thin lens
+ */
 export function distanceOf(focalMm: number, image: number): number {
   return image <= focalMm + 1e-9 ? Infinity : (focalMm * image) / (image - focalMm) / 1000;
 }
@@ -42,7 +46,11 @@ export function focusShift(focalMm: number, frames: readonly FocusFrame[]): Focu
   return { shiftMm: mean, sdMm: sd === null ? null : sd / Math.sqrt(count) };
 }
 
-/** Where a mark of the scale is sharp now, metres. */
+/**
+ * Where a mark of the scale is sharp now, metres.
+ * @param focalMm > 0 @param setM what the scale says, metres, > `focalMm`
+ * @returns metres; Infinity where the film lies at the focus or before it
+ */
 export function reallyAt(focalMm: number, setM: number, { shiftMm }: Pick<FocusShift, 'shiftMm'>): number {
   return distanceOf(focalMm, imageMm(focalMm, setM) + shiftMm);
 }

@@ -27,7 +27,11 @@ export interface WayOutResult {
   readonly sharp: SharpRange;
 }
 
-/** The speed the camera believes in at a setting, ISO; null = it believes nothing. */
+/**
+ * The speed the camera believes in at a setting, ISO; null = it believes nothing.
+ * @param verdict of the setting that is asked about
+ * @returns ISO, > 0
+ */
 export function believedIso(camera: Camera, verdict: Verdict): number | null {
   return eyeOf(camera) ? verdict.setting.dialIso : null;
 }
@@ -74,7 +78,11 @@ export function waysOut(situation: Situation, present: Choice): readonly WayOutR
   });
 }
 
-/** The situation with something done about it. */
+/**
+ * The situation with something done about it.
+ * @param way what is done
+ * @returns a new situation
+ */
 export function withWay(situation: Situation, way: WayOut): Situation {
   switch (way.kind) {
     case 'as-it-is':
@@ -88,7 +96,11 @@ export function withWay(situation: Situation, way: WayOut): Situation {
   }
 }
 
-/** The camera with electronics that believe in another speed; one with a dial, or without an eye, as it is. */
+/**
+ * The camera with electronics that believe in another speed; one with a dial, or without an eye, as it is.
+ * @param iso > 0
+ * @returns a new camera, or the same object
+ */
 export function believing(camera: Camera, iso: number): Camera {
   const { program } = camera;
   return 'eye' in program

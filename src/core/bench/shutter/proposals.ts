@@ -23,7 +23,11 @@ const QUIETEST_DB = 22;
 const MOST_LEVEL_DB = 16;
 /** The first click of a burst may be this much softer than its loudest, dB. */
 const FIRST_DB = 16;
-/** Whether a time is shorter than sound can tell. */
+/**
+ * Whether a time is shorter than sound can tell.
+ * @param expected null = nothing is expected
+ * @returns false where nothing is expected
+ */
 export function isTooShort(expected: Expectation | null): boolean {
   return expected !== null && expected.seconds < expected.askedFromSeconds;
 }
@@ -44,7 +48,11 @@ export interface Expectation {
   readonly askedFromSeconds: number;
 }
 
-/** A time that stands on the dial: shutters lie about so far from their marks. */
+/**
+ * A time that stands on the dial: shutters lie about so far from their marks.
+ * @param seconds as engraved, > 0
+ * @returns what to listen for, and from which length on
+ */
 export function byMark(seconds: number): Expectation {
   const askedFromSeconds = SHORTEST_MARK_SECONDS;
   return { seconds, sdStops: 0.7, mostStops: MOST_FROM_MARK, leastSeconds: 0.012, askedFromSeconds };

@@ -17,7 +17,11 @@ export type TraceProblem = 'too-short' | 'no-numbers' | 'time-runs-back' | 'too-
 const MOST_ROWS = 5_000_000;
 const SCALE = { s: 1, ms: 1e-3, µs: 1e-6 } as const;
 
-/** Reads rows of texts; rows that hold no numbers, such as a heading, are passed over. */
+/**
+ * Reads rows of texts; rows that hold no numbers, such as a heading, are passed over.
+ * @param rows cells as texts, one row for each sample @param time unit of the first column, or samples a second
+ * @returns at least eight samples, or what is wrong with them
+ */
 export function readTrace(
   rows: readonly (readonly string[])[],
   time: TraceTime

@@ -28,7 +28,11 @@ export interface Simulated {
   readonly closeSeconds: number;
 }
 
-/** Even numbers 0…1 from a seed. Source: mulberry32 by T. Ettinger, public domain, from memory. */
+/**
+ * Even numbers 0…1 from a seed. Source: mulberry32 by T. Ettinger, public domain, from memory.
+ * @param seed any whole number
+ * @returns a function that draws the next number
+ */
 export function evenFrom(seed: number): () => number {
   let a = seed >>> 0;
   return () => {
@@ -39,7 +43,11 @@ export function evenFrom(seed: number): () => number {
   };
 }
 
-/** Normal numbers of mean 0 and sd 1 by Box and Muller. */
+/**
+ * Normal numbers of mean 0 and sd 1 by Box and Muller.
+ * @param even draws 0…1
+ * @returns a function that draws the next number
+ */
 export function normalFrom(even: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
 }
@@ -49,7 +57,11 @@ const AFTER_SECONDS = 0.5;
 /** How far what is heard lies from the middle of the blades' way, one sd in seconds. Assumed. */
 const LAG_SD = 0.0012;
 
-/** Records a release. */
+/**
+ * Records a release.
+ * @param release its length, the room, the noise and the seed
+ * @returns samples −1…1 with the true times, seconds
+ */
 export function simulatedRelease(release: SimulatedRelease): Simulated {
   const { seconds, kind, seed, rate = 48_000, signalDb = 40, room = 'quiet' } = release;
   const { reboundDb = null, knocksPerSecond = 0, wind = 0 } = release;

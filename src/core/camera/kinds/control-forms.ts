@@ -47,7 +47,10 @@ export interface AnyControlForm {
   from(body: ControlBody): Control;
 }
 
-/** The form of a kind. */
+/**
+ * The form of a kind.
+ * @returns its sheet, its stored form and how a checked body becomes a control
+ */
 export function formOfControl({ kind }: { readonly kind: ControlKindName }): AnyControlForm {
   return CONTROL_FORMS[kind];
 }

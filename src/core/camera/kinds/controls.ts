@@ -31,7 +31,11 @@ export type ControlKindName = keyof typeof CONTROL_KINDS;
 /** A control of the camera. */
 export type Control = NonNullable<(typeof CONTROL_KINDS)[ControlKindName]['of']>;
 
-/** Whether there is such a kind. */
+/**
+ * Whether there is such a kind.
+ * @param name from outside
+ * @returns narrows the type
+ */
 export function isControlKindName(name: unknown): name is ControlKindName {
   return typeof name === 'string' && Object.hasOwn(CONTROL_KINDS, name);
 }
@@ -40,7 +44,10 @@ export function isControlKindName(name: unknown): name is ControlKindName {
 export const CONTROL_KIND_NAMES: readonly ControlKindName[] =
   Object.keys(CONTROL_KINDS).filter(isControlKindName);
 
-/** What the kind of a control can do. */
+/**
+ * What the kind of a control can do.
+ * @returns what it can be asked, whatever it is called
+ */
 export function kindOfControl({ kind }: { readonly kind: ControlKindName }): ControlKind<Control> {
   return CONTROL_KINDS[kind];
 }

@@ -12,7 +12,11 @@ export const SHEET_ENTRIES: readonly SheetEntry[] = [
   cineEntry
 ];
 
-/** The program of a sheet; a name that no entry has counts as set by hand. */
+/**
+ * The program of a sheet; a name that no entry has counts as set by hand.
+ * @param has the entry that was chosen @param ask reads a field of the sheet
+ * @returns a name of the registry
+ */
 export function programKindOf(has: string, ask: Pick<SheetAsk, 'text'>): ProgramKindName {
   if (has === cineEntry.name) return cineProgram(ask);
   const own = PROGRAM_KIND_NAMES.find((name) =>
@@ -21,7 +25,10 @@ export function programKindOf(has: string, ask: Pick<SheetAsk, 'text'>): Program
   return own ?? 'manual';
 }
 
-/** The entry that has room for a camera. */
+/**
+ * The entry that has room for a camera.
+ * @returns the name of the entry on the sheet
+ */
 export function entryOf({ transport, program, controls }: Camera): string {
   if (transport.kind === 'cine') return cineEntry.name;
   return sheetOfProgram(program).entryOf(program, controls);

@@ -14,13 +14,20 @@ export interface Eye {
   readonly angleDegrees: number | null;
 }
 
-/** What is wrong with an eye. */
+/**
+ * What is wrong with an eye.
+ * @returns a speed that no film has; empty = none
+ */
 export function eyeFaults({ believesIso }: Eye): readonly CameraFault[] {
   const good = believesIso >= FILM_SPEED_RANGE.min && believesIso <= FILM_SPEED_RANGE.max;
   return good ? [] : [{ fault: 'bad-speed', iso: believesIso }];
 }
 
-/** Reads the eye from a sheet. */
+/**
+ * Reads the eye from a sheet.
+ * @param ask reads a field of the sheet, and notes what cannot be
+ * @returns an eye, complete even where a field was wrong
+ */
 export function readEye(ask: SheetAsk): Eye {
   const angle = { min: 1, max: 180, noun: 'angle', example: 'degrees, such as 40' };
   return {
@@ -30,7 +37,10 @@ export function readEye(ask: SheetAsk): Eye {
   };
 }
 
-/** Writes it. */
+/**
+ * Writes it.
+ * @returns fields of the sheet, as they would be typed
+ */
 export function eyeTexts({ place, believesIso, angleDegrees }: Eye): Sheet {
   return {
     ...{ eye: place, believes: formatDecimal(believesIso, 2) },
@@ -38,7 +48,11 @@ export function eyeTexts({ place, believesIso, angleDegrees }: Eye): Sheet {
   };
 }
 
-/** Limits of a program the wrong way round. */
+/**
+ * Limits of a program the wrong way round.
+ * @param from the lower limit, > 0 @param to the upper, finite
+ * @returns one fault where `from` lies above `to`
+ */
 export function limitFaults(from: number, to: number): readonly CameraFault[] {
   return from > 0 && to >= from && Number.isFinite(to) ? [] : [{ fault: 'limits-reversed' }];
 }

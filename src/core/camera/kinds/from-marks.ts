@@ -10,12 +10,20 @@ const LABELS: Readonly<Record<ControlActs, string>> = {
   lens: 'lens'
 };
 
-/** What a control is called until its owner says otherwise. */
+/**
+ * What a control is called until its owner says otherwise.
+ * @param acts what it sets @param shape how it looks
+ * @returns a word such as "aperture ring"
+ */
 export function keptLabel(acts: ControlActs, shape: ControlShape): string {
   return shape === 'lever' ? LABELS[acts].replace(/ring|wheel/, 'lever') : LABELS[acts];
 }
 
-/** Whether positions have the values they had: what was not touched stays as it was, with marks that a list of words cannot hold. */
+/**
+ * Whether positions have the values they had: what was not touched stays as it was, with marks that a list of words cannot hold.
+ * @param before as stored @param now as read from the sheet
+ * @returns true where marks and values agree, one by one
+ */
 export function untouched(before: readonly Position[], now: readonly Position[]): boolean {
   return (
     before.length === now.length &&
@@ -26,7 +34,11 @@ export function untouched(before: readonly Position[], now: readonly Position[])
   );
 }
 
-/** Positions: one that reads as before is the old one; what is counted on B stays the list it was. */
+/**
+ * Positions: one that reads as before is the old one; what is counted on B stays the list it was.
+ * @param was as stored @param asRead the same, written and read again @param now from the sheet
+ * @returns those of the sheet, with what it cannot say taken from before
+ */
 export function mergedPositions(
   was: readonly Position[],
   asRead: readonly Position[],
@@ -45,7 +57,11 @@ export function mergedPositions(
   return [...marks, ...(counted.length > 0 && byHand.length > 0 ? byHand : counted)];
 }
 
-/** Parts such as "bright: 9 13 22 | dull: 9 9 9", named and listed. */
+/**
+ * Parts such as "bright: 9 13 22 | dull: 9 9 9", named and listed.
+ * @param text parted by "|", each a name, a colon and marks
+ * @returns in order; empty for an empty text
+ */
 export function partsOf(text: string): readonly { readonly name: string; readonly marks: string }[] {
   return text
     .split(/\||\n/)

@@ -2,7 +2,11 @@
 import { array, boolean, number, object, string, type InferType, type Schema } from 'yup';
 import { CONTROL_ACTS, CONTROL_SHAPES, MARK_SYMBOLS, type Position } from '../position.ts';
 
-/** The field that tells the kinds apart. */
+/**
+ * The field that tells the kinds apart.
+ * @param name of the kind
+ * @returns a field that takes this name alone
+ */
 export function kindField<T extends string>(name: T) {
   return string<T>().oneOf([name]).required();
 }
@@ -33,7 +37,11 @@ export const eyeShape = object({
   angleDegrees: number().positive().max(180).nullable().defined()
 }).required();
 
-/** A position of a checked body. */
+/**
+ * A position of a checked body.
+ * @param p body that was checked
+ * @returns the position
+ */
 export function positionFrom(p: InferType<typeof positionShape>): Position {
   const { mark, symbol, value, byHand } = p;
   return { mark, symbol, value: value ?? Infinity, ...(byHand ? { byHand } : {}) };
@@ -47,7 +55,11 @@ export interface Form<Sheet, S extends Schema, T> {
   from(body: InferType<S>): T;
 }
 
-/** Puts them together. */
+/**
+ * Puts them together.
+ * @param sheet what is typed @param schema what is stored @param from a checked body to the thing
+ * @returns the three as one
+ */
 export function form<Sheet, S extends Schema, T>(
   sheet: Sheet,
   schema: S,

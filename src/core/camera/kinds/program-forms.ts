@@ -31,7 +31,10 @@ export const PROGRAM_FORMS = {
 /** A program as it is stored. */
 export type ProgramBody = InferType<(typeof PROGRAM_FORMS)[ProgramKindName]['schema']>;
 
-/** The sheet of a kind. */
+/**
+ * The sheet of a kind.
+ * @returns its fields, how they are read and written
+ */
 export function sheetOfProgram({ kind }: { readonly kind: ProgramKindName }): ProgramSheet<Program> {
   return PROGRAM_FORMS[kind].sheet;
 }

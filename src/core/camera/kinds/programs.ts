@@ -19,7 +19,11 @@ export type ProgramKindName = keyof typeof PROGRAM_KINDS;
 /** Who sets the exposure. */
 export type Program = NonNullable<(typeof PROGRAM_KINDS)[ProgramKindName]['of']>;
 
-/** Whether there is such a kind. */
+/**
+ * Whether there is such a kind.
+ * @param name from outside
+ * @returns narrows the type
+ */
 export function isProgramKindName(name: unknown): name is ProgramKindName {
   return typeof name === 'string' && Object.hasOwn(PROGRAM_KINDS, name);
 }
@@ -28,7 +32,10 @@ export function isProgramKindName(name: unknown): name is ProgramKindName {
 export const PROGRAM_KIND_NAMES: readonly ProgramKindName[] =
   Object.keys(PROGRAM_KINDS).filter(isProgramKindName);
 
-/** What the kind of a program can do. */
+/**
+ * What the kind of a program can do.
+ * @returns what it can be asked, whatever it is called
+ */
 export function kindOfProgram({ kind }: { readonly kind: ProgramKindName }): ProgramKind<Program> {
   return PROGRAM_KINDS[kind];
 }

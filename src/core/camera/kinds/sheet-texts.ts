@@ -41,13 +41,21 @@ export const FIELD_OF: Readonly<Record<ControlActs, string>> = {
   lens: 'lenses'
 };
 
-/** Reads seconds from a text such as "1/60" or "2s". */
+/**
+ * Reads seconds from a text such as "1/60" or "2s".
+ * @param text as typed
+ * @returns seconds, > 0, or what is wrong with it
+ */
 export function parseSeconds(text: string): Result<number, QuantityError> {
   const read = parseShutter(text);
   return read.ok ? ok(read.value.seconds) : read;
 }
 
-/** Writes seconds so that they read back as they are. */
+/**
+ * Writes seconds so that they read back as they are.
+ * @param value seconds, > 0
+ * @returns such as "1/60" or "2s"
+ */
 export function secondsText(value: number): string {
   return value < 0.3 ? `1/${formatDecimal(1 / value, 4)}` : `${formatDecimal(value, 4)}s`;
 }

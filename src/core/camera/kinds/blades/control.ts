@@ -16,7 +16,10 @@ export interface BladesControl {
   readonly cloudSeconds: number;
 }
 
-/** What its first two blades give. */
+/**
+ * What its first two blades give.
+ * @returns two positions, seconds
+ */
 export function timed({ sunSeconds, cloudSeconds }: BladesControl): readonly Position[] {
   return [
     { mark: 'sun', symbol: 'sun', value: sunSeconds },

@@ -23,7 +23,11 @@ export const cineEntry: SheetEntry = {
   ]
 };
 
-/** Who sets the opening of a cine camera, by its sheet. */
+/**
+ * Who sets the opening of a cine camera, by its sheet.
+ * @param ask reads a field of the sheet
+ * @returns the eye, where the sheet says so; else the hand
+ */
 export function cineProgram(ask: Pick<SheetAsk, 'text'>): ProgramKindName {
   return ask.text('needle') === 'needle' ? 'automatic-aperture' : 'manual';
 }
