@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { KNOTS } from './expected.ts';
-import { framesToSettle, learnBias, type Observation, type Prior } from './bias.ts';
+import {
+  framesToSettle,
+  giveLine,
+  learnBias,
+  lineOf,
+  readingsOf,
+  type Observation,
+  type Prior
+} from './bias.ts';
 
 const PRIOR: Prior = { camera: [{ weight: 1, sd: 0.5 }], batchSd: () => 0.2 };
 const near = (stops: number, more: Partial<Observation> = {}): Observation => ({
@@ -173,5 +181,119 @@ describe('what frames say of a camera', () => {
   test('frames still needed: none when it is known well enough, more the surer one wants to be', () => {
     expect(framesToSettle({ stops: 1, sd: 0.1 }, 0.5, 0.15)).toBe(0);
     expect(framesToSettle({ stops: 1, sd: 0.3 }, 0.5, 0.15)).toBe(9);
+  });
+
+  test('a word that no frame of the camera could earn says nothing, however far off it is', () => {
+    const seen = { kind: 'between', lo: -0.7, hi: 0.6, edgeSd: 0.3 } as const;
+    for (const atZero of [20, -20]) {
+      const { camera } = learnBias([near(0, { expected: { kind: 'straight', atZero }, seen })], PRIOR);
+      expect(camera.stops).toBeCloseTo(0, 6);
+      expect(camera.sd).toBeCloseTo(0.5, 3);
+    }
+  });
+});
+
+describe('a camera that sets itself, near its limit', () => {
+  const [LIGHT_SD, EYE_SD, CAMERA_SD, FRAME_SD, TONE_SD] = [0.35, 0.3, 0.33, 0.15, 0.4];
+  const [DARK, BRIGHT] = [6, 14];
+  const pieces = [
+    { from: -Infinity, to: DARK, alpha: DARK, beta: 0 },
+    { from: DARK, to: BRIGHT, alpha: 0, beta: 1 },
+    { from: BRIGHT, to: Infinity, alpha: BRIGHT, beta: 0 }
+  ];
+  const at = (lv: number, seen: Observation['seen']): Observation => ({
+    ...{ frameId: 'f', batchId: 'a', readingId: 'r', seen },
+    expected: { kind: 'clipped', fixed: lv, wanted: lv, lightSd: LIGHT_SD, eyeSd: EYE_SD, pieces },
+    ...{ readingSd: 0, frameSd: FRAME_SD }
+  });
+  const density = (x: number, sd: number): number => Math.exp(-((x / sd) ** 2) / 2) / sd;
+  // Abramowitz & Stegun 7.1.26, error under 1.5e-7
+  const cdf = (z: number): number => {
+    const t = 1 / (1 + (0.3275911 * Math.abs(z)) / Math.SQRT2);
+    const poly =
+      ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t;
+    const upper = (poly * Math.exp((-z * z) / 2)) / 2;
+    return z < 0 ? upper : 1 - upper;
+  };
+
+  /** Point by point over bias, light and eye: what is left after the frames. */
+  function pointByPoint(lvs: readonly number[], says: (i: number, error: number) => number) {
+    let [total, mean, square] = [0, 0, 0];
+    for (let bias = -1.8; bias <= 1.8; bias += 0.05)
+      for (let light = -1.6; light <= 1.6; light += 0.04)
+        for (let eye = -1.4; eye <= 1.4; eye += 0.04) {
+          const p = lvs.reduce(
+            (product, lv, i) => {
+              const wanted = lv + light + eye - bias;
+              return product * says(i, lv + light - Math.min(BRIGHT, Math.max(DARK, wanted)));
+            },
+            density(bias, CAMERA_SD) * density(light, LIGHT_SD) * density(eye, EYE_SD)
+          );
+          total += p;
+          mean += p * bias;
+          square += p * bias * bias;
+        }
+    return { stops: mean / total, sd: Math.sqrt(square / total - (mean / total) ** 2) };
+  }
+  const prior: Prior = { camera: [{ weight: 1, sd: CAMERA_SD }], batchSd: () => 1e-6 };
+
+  test.each([
+    [[13.9], [0.8]],
+    [[6.2], [-0.9]],
+    [
+      [13.9, 13.8],
+      [0.8, 1.1]
+    ],
+    [
+      [14.3, 14.3, 14.6],
+      [0.2, 0.5, 0.1]
+    ]
+  ])('tones at LV %j, seen %j, against all points of light and eye', (lvs, tones) => {
+    const frames = lvs.map((lv, i) => at(lv, { kind: 'near', stops: tones[i] ?? 0, sd: TONE_SD }));
+    const { camera } = learnBias(frames, prior);
+    const all = pointByPoint(lvs, (i, error) =>
+      density((tones[i] ?? 0) - error, Math.hypot(TONE_SD, FRAME_SD))
+    );
+    expect(camera.stops).toBeCloseTo(all.stops, 3);
+    expect(camera.sd).toBeCloseTo(all.sd, 3);
+  });
+
+  test.each([[[13.9]], [[13.9, 14.2]]])('the word “too light” at LV %j', (lvs) => {
+    const frames = lvs.map((lv) => at(lv, { kind: 'between', lo: 0.6, hi: Infinity, edgeSd: 0.3 }));
+    const { camera } = learnBias(frames, prior);
+    const all = pointByPoint(lvs, (_, error) => 1 - cdf((0.6 - error) / Math.hypot(0.3, FRAME_SD)));
+    expect(camera.stops).toBeCloseTo(all.stops, 3);
+    expect(camera.sd).toBeCloseTo(all.sd, 3);
+  });
+});
+
+describe('lines that were worked out before', () => {
+  const frames = [near(1, { readingId: 'r' }), near(0.4, { readingId: 'r' }), near(2, { readingId: 's' })];
+  const [first = near(0), second = near(0)] = frames;
+
+  test('frames fall into readings of their batch', () => {
+    const other = near(0, { readingId: 'r', batchId: 'b' });
+    expect(readingsOf([...frames, other]).map((g) => g.length)).toEqual([2, 1, 1]);
+  });
+
+  test('are remembered for the same frames, and for these alone', () => {
+    const line = lineOf([first, second]);
+    expect(lineOf([first, second])).toBe(line);
+    const alone = lineOf([first]);
+    expect(alone).not.toEqual(line);
+    const third = near(-2, { readingId: 'r' });
+    expect(lineOf([first, third])).not.toEqual(line);
+    expect(lineOf([first, second])).toEqual(line);
+  });
+
+  test('are taken up where they are whole', () => {
+    const [a, b] = [near(1, { readingId: 'r' }), near(1, { readingId: 's' })];
+    const line = lineOf([a]).map(() => 0);
+    giveLine([b], line.slice(1));
+    expect(lineOf([b])).not.toEqual(line);
+    giveLine([b], line);
+    expect(lineOf([b])).toBe(line);
+    // a line that says the same of every bias leaves what was believed
+    expect(learnBias([b], PRIOR).camera.stops).toBeCloseTo(0, 9);
   });
 });

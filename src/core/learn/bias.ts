@@ -259,7 +259,7 @@ function overBatch(batch: readonly number[], says: readonly number[]): readonly 
 /**
  * What judged frames say about a camera. Without any, what was believed before.
  * @param observations judged frames, in any order @param prior what was believed before, stops
- * @returns mean, sd and where 95 % lies, stops, + = the camera gives more
+ * @returns of the camera, and of camera and batch together; stops, + = it gives more
  */
 export function learnBias(observations: readonly Observation[], prior: Prior): Learned {
   const cameraPrior = LINE.map((b) =>

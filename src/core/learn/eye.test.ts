@@ -77,6 +77,71 @@ describe('a simulated person', () => {
   });
 });
 
+// Gelman et al., Bayesian Data Analysis, 3rd ed., 2013, ch. 5 (from memory): kinds scatter about a person's tendency, guesses about
+// their kind. People 0.5 stop, kinds 0.4, and the school's spread counts as four guesses.
+describe('by hand', () => {
+  const school = schoolSd('leaf');
+
+  test('the mean: a guess that was read well counts more', () => {
+    const [sure, unsure] = [1 / (school ** 2 + 0.2 ** 2), 1 / (school ** 2 + 1)];
+    const mean = sure / (sure + unsure);
+    const scatter = (1 - mean) ** 2 + mean ** 2 - 0.2 ** 2 - 1;
+    const spread = Math.sqrt(Math.max(0.15 ** 2, (4 * school ** 2 + scatter) / 5));
+    const variance = 1 / (1 / (spread ** 2 + 0.2 ** 2) + 1 / (spread ** 2 + 1));
+    const [kind] = learnEye([read('leaf', 1, 0.2), read('leaf', 0, 1)]).groups;
+    expect(kind?.spreadStops).toBeCloseTo(spread, 9);
+    // one kind alone: person and kind together are believed to lie within √(0.5² + 0.4²)
+    const prior = 0.5 ** 2 + 0.4 ** 2;
+    expect(kind?.biasStops).toBeCloseTo((mean * prior) / (prior + variance), 9);
+    expect(kind?.biasSd).toBeCloseTo(Math.sqrt((prior * variance) / (prior + variance)), 9);
+  });
+
+  test('the spread: guesses that lie wide apart widen it, and it never falls under 0.15', () => {
+    const errors = [-1.5, 1.5, -1, 1];
+    const scatter = errors.reduce((sum, e) => sum + e ** 2, 0) - 4 * 0.25 ** 2;
+    const [wide] = learnEye(errors.map((e, i) => read('leaf', e, 0.25, i))).groups;
+    expect(wide?.spreadStops).toBeCloseTo(Math.sqrt((4 * school ** 2 + scatter) / 7), 9);
+    const [least] = learnEye(Array.from({ length: 40 }, (_, i) => read('leaf', 0.5, 0.8, i))).groups;
+    expect(least?.spreadStops).toBe(0.15);
+  });
+
+  test('two kinds, against the two of them at once', () => {
+    const eye = learnEye([
+      ...[0.9, 0.5, 0.7].map((e, i) => read('leaf', e, 0, i)),
+      ...[-0.4, 0].map((e, i) => read('sharp', e, 0, i))
+    ]);
+    const given = (group: LightGroup, errors: readonly number[]) => {
+      const mean = errors.reduce((a, b) => a + b) / errors.length;
+      const scatter = errors.reduce((sum, e) => sum + (e - mean) ** 2, 0);
+      const variance = (4 * schoolSd(group) ** 2 + scatter) / (3 + errors.length) / errors.length;
+      return { group, mean, variance };
+    };
+    const [leaf, sharp] = [given('leaf', [0.9, 0.5, 0.7]), given('sharp', [-0.4, 0])];
+    // covariance of the two means: the person's part is shared, the kind's is not
+    const [a, b] = [0.25 + 0.16 + leaf.variance, 0.25 + 0.16 + sharp.variance];
+    const det = a * b - 0.25 ** 2;
+    const weigh = (toLeaf: number, toSharp: number): number =>
+      ((b * toLeaf - 0.25 * toSharp) * leaf.mean + (a * toSharp - 0.25 * toLeaf) * sharp.mean) / det;
+    const left = (prior: number, toLeaf: number, toSharp: number): number =>
+      Math.sqrt(prior - (b * toLeaf ** 2 - 0.5 * toLeaf * toSharp + a * toSharp ** 2) / det);
+    expect(eye.biasStops).toBeCloseTo(weigh(0.25, 0.25), 9);
+    expect(eye.biasSd).toBeCloseTo(left(0.25, 0.25, 0.25), 9);
+    const of = (group: LightGroup) => eye.groups.find((g) => g.group === group);
+    expect(of('leaf')?.guesses).toBe(3);
+    expect(of('leaf')?.biasStops).toBeCloseTo(weigh(0.41, 0.25), 9);
+    expect(of('leaf')?.biasSd).toBeCloseTo(left(0.41, 0.41, 0.25), 9);
+    expect(of('sharp')?.biasStops).toBeCloseTo(weigh(0.25, 0.41), 9);
+    expect(of('sharp')?.biasSd).toBeCloseTo(left(0.41, 0.25, 0.41), 9);
+    // what a guess is corrected by: the kind's own, or the person's where that kind was never guessed
+    const { biasSd = 0, spreadStops = 0, biasStops = 0 } = of('leaf') ?? {};
+    expect(correctionFor(eye, 'leaf')).toEqual({ biasStops, sdStops: Math.hypot(spreadStops, biasSd) });
+    expect(correctionFor(eye, 'night')).toEqual({
+      biasStops: eye.biasStops,
+      sdStops: Math.hypot(schoolSd('night'), 0.4, eye.biasSd)
+    });
+  });
+});
+
 describe('a guess and what was read', () => {
   const reading: LightChoice = {
     ...{ lv: 10, sdStops: 0.25, contrast: 'flat' },

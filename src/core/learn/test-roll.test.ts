@@ -42,4 +42,23 @@ describe('a test roll', () => {
       expect(Math.abs(frame.deltaStops)).toBeLessThanOrEqual(2);
     expect(planTestRoll(box, film, {}, null, Infinity, 1)).toHaveLength(1);
   });
+  test('a camera that sets itself is tried where its limits do not hold it: nothing else tells of it', () => {
+    const timed = cameraWith([fixed('aperture', '8', 8)], {
+      program: {
+        ...{ kind: 'automatic-time', shortestSeconds: 1 / 256, longestSeconds: 1 / 16, inLowLight: 'closes' },
+        eye: { place: 'outside', believesIso: 125, angleDegrees: null }
+      }
+    });
+    // f/8 and ISO 125: 1/16 s serves LV 9.7, 1/256 s LV 13.7
+    const roll = planTestRoll(timed, film, {}, null, Infinity, 9);
+    expect(roll.map((f) => f.lv)).toEqual([13, 13, 12, 12, 12, 11, 11, 10, 10]);
+    // its eye strays by 0.3 stop
+    const tells = 1 / (0.3 ** 2 + 0.15 ** 2 + 0.4 ** 2);
+    const [first] = planTestRoll(timed, film, {}, 0.5);
+    expect(first?.sdAfter).toBeCloseTo(1 / Math.sqrt(4 + tells), 6);
+  });
+  test('no frame that would be shaken', () => {
+    const slow = cameraWith([fixed('aperture', '', 11), fixed('time', '', 1 / 2)]);
+    expect(planTestRoll(slow, film, {})).toEqual([]);
+  });
 });
