@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { bivariateRectangle, bivariateUpper, rectangleFor } from './bivariate.ts';
 import { gaussLegendre } from './gauss-legendre.ts';
-import { normalCdf } from './normal.ts';
+import { normalBetween, normalCdf } from './normal.ts';
 
 /** P(X > h, Y > k) by a fine one-dimensional integral over X: an independent way to the same number. */
 function byIntegral(h: number, k: number, r: number): number {
@@ -102,4 +102,23 @@ test('a rectangle of a fixed correlation is the same rectangle, to 1e-8 of a cha
   }
   expect(worst).toBeLessThan(1e-8);
   expect(rectangleFor(0.5)(1, 0, 0, 1)).toBe(0);
+});
+
+test('a rectangle that is turned round in one way or in both holds nothing', () => {
+  for (const r of [0, 0.5, 0.95])
+    for (const [x1, x2, y1, y2] of [[1, 0, -1, 1] as const, [0, 1, 1, -1] as const, [1, 0, 1, -1] as const]) {
+      expect(bivariateRectangle(x1, x2, y1, y2, r)).toBe(0);
+    }
+});
+
+// for r near −1 the two are one variable turned round: Φ(k) − Φ(h), told in the tail where 1 − Φ would have no digits left
+test.each([
+  [8, -8.5],
+  [-8.5, 8],
+  [-3, 3.5]
+])('against each other, with %d and %d', (h, k) => {
+  const both = normalBetween(0, 1, Math.min(-k, h), Math.max(-k, h));
+  const expected = -k > h ? both : 0;
+  expect(bivariateUpper(h, k, -1)).toBeCloseTo(expected, 15);
+  if (expected > 0) expect(bivariateUpper(h, k, -1) / expected).toBeCloseTo(1, 9);
 });

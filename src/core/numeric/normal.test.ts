@@ -56,3 +56,16 @@ describe('the share inside a window', () => {
     expect(() => normalQuantile(1)).toThrow(RangeError);
   });
 });
+
+// R, pnorm(-8), pnorm(-20); from memory
+test('far out Φ keeps its digits', () => {
+  expect(normalCdf(-8) / 6.220960574271785e-16).toBeCloseTo(1, 7);
+  expect(normalCdf(-20) / 2.753624118606234e-89).toBeCloseTo(1, 7);
+  expect(normalBetween(0, 1, 8, 9) / normalBetween(0, 1, -9, -8)).toBeCloseTo(1, 9);
+  expect(normalBetween(0, 1, 8, 9) / (normalCdf(-8) - normalCdf(-9))).toBeCloseTo(1, 9);
+  expect(normalBetween(0, 1, -1, 2)).toBeCloseTo(0.977249868051821 - 0.158655253931457, 12);
+});
+
+test('a chance of nothing or of all has no quantile', () => {
+  for (const p of [0, 1, -0.1, 1.1, NaN]) expect(() => normalQuantile(p)).toThrow(RangeError);
+});

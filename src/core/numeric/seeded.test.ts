@@ -32,3 +32,11 @@ test('one of a list is each of them about as often; an empty list has none', () 
   for (const count of counts) expect(Math.abs(count - 1000)).toBeLessThan(4 * Math.sqrt(750));
   expect(() => random.oneOf([])).toThrow(RangeError);
 });
+
+// mulberry32(1) as published; from memory
+test('the first numbers of seed 1', () => {
+  const random = seeded(1);
+  expect(random.between(0, 1)).toBeCloseTo(0.6270739405881613, 15);
+  expect(random.between(0, 1)).toBeCloseTo(0.002735721180215478, 15);
+  expect(random.between(0, 1)).toBeCloseTo(0.5274470399599522, 15);
+});
