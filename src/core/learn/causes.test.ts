@@ -135,6 +135,8 @@ describe('what comes of it', () => {
     expect([tone(2), { kind: 'word', word: 'thin' } as const].some((o) => isKeeper(o, []))).toBe(false);
     expect(isKeeper(tone(0), ['leak'])).toBe(false);
     expect([tone(-2), tone(0), tone(3)].map(sideOf)).toEqual(['dark', 'right', 'light']);
+    const word = (w: 'right' | 'thin' | 'dense') => sideOf({ kind: 'word', word: w });
+    expect([word('right'), word('thin'), word('dense')]).toEqual(['right', 'dark', 'light']);
   });
 
   test('one frame among many that says otherwise is told', () => {
@@ -187,6 +189,8 @@ describe('what a scan suggests', () => {
   test.each([-2, -1, 0, 1, 2])('a middle printed at %i stops is told as that', (stops) => {
     const suggestion = suggestedBy({ middle: print(0, stops), darkShare: 0, lightShare: 0.2 }, print);
     expect(suggestion).toEqual({ stops, shadowsLost: false, highlightsLost: true });
+    const other = suggestedBy({ middle: print(0, stops), darkShare: 0.06, lightShare: 0.04 }, print);
+    expect(other).toEqual({ stops, shadowsLost: true, highlightsLost: false });
   });
   test('pushing moves a tone along the film’s own curve; black and white stay in their order', () => {
     const curve = toneCurve(2.7, 2.6);
