@@ -66,16 +66,18 @@ describe('what would have saved it', () => {
 
 describe('the answers to choose from', () => {
   const light = choiceFromShadow('sharp');
-  const questions = Array.from({ length: 4 }, (_, aperture) =>
-    Array.from({ length: 4 }, (_, time) =>
-      [1, 2, 3].map((seed) => ownQuestion(own(SCALES, { light, choice: { aperture, time } }), seed))
+  const asked = (): readonly Question[] =>
+    Array.from({ length: 4 }, (_, aperture) =>
+      Array.from({ length: 4 }, (_, time) =>
+        [1, 2, 3].map((seed) => ownQuestion(own(SCALES, { light, choice: { aperture, time } }), seed))
+      )
     )
-  )
-    .flat(2)
-    .filter((q) => q !== null);
+      .flat(2)
+      .filter((q) => q !== null);
   const optionsOf = ({ asks }: Question) => (asks.kind === 'one-of' ? asks.options : []);
 
   test('up to three settings, and that nothing would have helped; a filter that was not on is none', () => {
+    const questions = asked();
     const counts = questions.map((q) => optionsOf(q).filter((o) => o.kind === 'setting').length);
     expect(Math.max(...counts)).toBe(3);
     for (const question of questions) {
@@ -84,7 +86,7 @@ describe('the answers to choose from', () => {
     }
   });
   test('every setting is a stop off every other and off what was set, and all but the right one clearly worse', () => {
-    for (const question of questions) {
+    for (const question of asked()) {
       const chosen = right(question);
       const settings = optionsOf(question).flatMap((o) => (o.kind === 'setting' ? [o] : []));
       for (const [i, a] of settings.entries()) {

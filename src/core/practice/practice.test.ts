@@ -8,7 +8,18 @@ import { moment } from '../sky/moment.ts';
 import { choiceFromShadow } from '../ways/choice.ts';
 import { LIGHT_GROUPS, type LightGroup } from '../ways/light-group.ts';
 import { SCENE_LIGHT_NAMES } from '../scene/lights.ts';
-import { DRILLS, exerciseRead, mergedExercise, type DayExercise, type DrillExercise } from './exercise.ts';
+import { learnEye } from '../learn/eye.ts';
+import { learnPrintEye } from '../learn/print-eye.ts';
+import {
+  DRILLS,
+  exerciseRead,
+  eyeOf,
+  mergedExercise,
+  printEyeOf,
+  type DayExercise,
+  type DrillExercise
+} from './exercise.ts';
+import { judgedFilm } from './judged-film.ts';
 import {
   evOf,
   gradeAnswer,
@@ -198,6 +209,104 @@ describe('what comes next', () => {
   });
 });
 
+describe('what is known of a topic', () => {
+  const state = (list: readonly DrillExercise[], drill: DrillExercise['drill'], group: LightGroup) =>
+    topicsOf(['light', 'film', 'same'], list, NOW).find((t) => t.drill === drill && t.group === group);
+
+  test('its own answers count, those of other drills and kinds of light do not', () => {
+    const list = [
+      answered('leaf', '2026-06-01T10:00:00Z', 2),
+      answered('leaf', '2026-06-02T10:00:00Z', 0.1),
+      answered('leaf', '2026-06-03T10:00:00Z', 0.1, 'film'),
+      answered('soft', '2026-06-03T10:00:00Z', 2)
+    ];
+    expect(state(list, 'light', 'leaf')).toMatchObject({ answers: 2, right: 1 });
+    expect(state(list, 'film', 'leaf')).toMatchObject({ answers: 1, right: 1 });
+    expect(state(list, 'light', 'soft')).toMatchObject({ answers: 1, right: 0 });
+    expect(state(list, 'film', 'soft')).toMatchObject({ answers: 0, dueMs: null, recall: 0 });
+  });
+
+  test('equal exposures are one card, whatever light they were asked in', () => {
+    const list = [
+      answered('leaf', '2026-06-01T10:00:00Z', 0, 'same'),
+      answered('soft', '2026-06-02T10:00:00Z', 2, 'same')
+    ];
+    const topics = topicsOf(['same'], list, NOW);
+    expect(topics).toHaveLength(1);
+    expect(topics[0]).toMatchObject({ drill: 'same', answers: 2, right: 1 });
+  });
+
+  test('what was answered rightly fades with the days', () => {
+    const list = [answered('leaf', '2026-06-01T10:00:00Z', 0.1)];
+    const at = (day: number): number =>
+      topicsOf(['light'], list, Date.parse('2026-06-01T10:00:00Z') + day * 86_400_000).find(
+        (t) => t.group === 'leaf'
+      )?.recall ?? NaN;
+    expect(at(0)).toBeCloseTo(1, 3);
+    // a clock that was put back does not make it older
+    expect(at(-30)).toBe(at(0));
+    expect(at(3)).toBeLessThan(at(1));
+    expect(at(30)).toBeLessThan(at(3));
+  });
+
+  test('of what is due the worst known comes first, of what is not the soonest', () => {
+    const topic = (group: LightGroup, dueMs: number | null, recall: number) => ({
+      ...{ drill: 'light' as const, group, answers: 1, right: 1, dueMs, recall }
+    });
+    const first = (...topics: readonly ReturnType<typeof topic>[]) => nextTopic(topics, NOW, null)?.group;
+    expect(first(topic('leaf', NOW - 9, 0.8), topic('soft', NOW - 5, 0.4))).toBe('soft');
+    expect(first(topic('leaf', NOW + 9, 0.1), topic('soft', NOW + 5, 0.9))).toBe('soft');
+    expect(first(topic('leaf', NOW + 1, 0.1), topic('soft', NOW, 0.9))).toBe('soft');
+    expect(first(topic('leaf', NOW + 1, 0.1), topic('soft', null, 0))).toBe('soft');
+  });
+});
+
+describe('a scale to answer on', () => {
+  test('reaches over all that can be right, and the truth lies on it', () => {
+    for (const [drill, from, to] of [
+      ['light', 1, 17] as const,
+      ['compensation', -3, 3] as const,
+      ['print', -4, 4] as const
+    ])
+      for (const { asks } of asked(drill)) {
+        expect(asks).toMatchObject({ kind: 'stops', from, to, step: 0.5 });
+        if (asks.kind !== 'stops') continue;
+        expect(asks.truth).toBeGreaterThanOrEqual(from);
+        expect(asks.truth).toBeLessThanOrEqual(to);
+      }
+  });
+
+  test('a meter that is told far too little is asked for as far as the scale goes', () => {
+    const told = Array.from({ length: 40 }, (_, seed) =>
+      questionOf({ drill: 'compensation', group: 'indoors' }, seed, null)
+    ).flatMap((q) => (q?.scene && q.asks.kind === 'stops' ? [{ scene: q.scene, truth: q.asks.truth }] : []));
+    expect(told.length).toBe(40);
+    for (const { scene, truth } of told) {
+      const stops = metersTooMuch(scene);
+      expect(truth).toBe(stops < -3 ? -3 : stops > 3 ? 3 : stops);
+    }
+  });
+
+  test('a setting that was taken for the right one is graded by the stops between them', () => {
+    for (const question of asked('setting')) {
+      const { asks } = question;
+      if (asks.kind !== 'one-of') throw new Error('no options');
+      const stops = asks.options.map((o) => (o.kind === 'setting' ? o.deltaStops : NaN));
+      stops.forEach((s, i) =>
+        expect(gradeAnswer(question, i).errorStops).toBeCloseTo(s - (stops[asks.right] ?? NaN), 9)
+      );
+    }
+  });
+});
+
+test('prints are judged on a film that shows its own tones: what is in the camera, another of the bag, else a slide', () => {
+  const negative = filmWith({ kind: 'negative-colour' });
+  expect(judgedFilm(INSTANT, [SLIDE])).toBe(INSTANT);
+  expect(judgedFilm(negative, [negative, INSTANT])).toBe(INSTANT);
+  expect(judgedFilm(null, [SLIDE])).toBe(SLIDE);
+  expect(judgedFilm(negative, [negative])).toMatchObject({ kind: 'reversal', formats: ['135'] });
+});
+
 describe('a day in the field', () => {
   const day: DayExercise = {
     ...{ kind: 'day', id: 'd', at: moment('2026-06-01T10:00:00Z', 'UTC'), day: 3 },
@@ -226,6 +335,26 @@ describe('a day in the field', () => {
     expect(mergedExercise({ ...day, read: reading }, again)).toEqual({ ...day, read: reading });
     const drill = answered('leaf', '2026-06-01T10:00:00Z', 1);
     expect(mergedExercise(drill, { ...drill, errorStops: 0 })).toEqual(drill);
+  });
+
+  test('the eye is known by days in the field and by guesses noted with frames', () => {
+    const read = { ...day, read: reading };
+    const noted = { id: 'f', at: reading.at, group: 'leaf' as const, errorStops: 0.8, readingSd: 0.25 };
+    const own = exerciseRead(read);
+    expect(eyeOf([day, read, answered('leaf', '2026-06-01T10:00:00Z', 1)], [noted])).toEqual(
+      learnEye([noted, ...(own ? [own] : [])])
+    );
+    expect(eyeOf([read], []).guesses).toBe(1);
+  });
+
+  test('how prints are judged is known by the drills that asked for it', () => {
+    const errors = [0.5, 1, 0.5, 1, 0.5, 1];
+    const prints = errors.map((e, i) => answered('leaf', `2026-06-0${i + 1}T10:00:00Z`, e, 'print'));
+    const others = errors.map((_, i) => answered('leaf', `2026-06-0${i + 1}T11:00:00Z`, -3));
+    const unsaid = prints.map((p) => ({ ...p, errorStops: null }));
+    expect(printEyeOf([...prints, ...others, ...unsaid])).toEqual(learnPrintEye(errors));
+    expect(learnPrintEye(errors)).not.toBeNull();
+    expect(printEyeOf(others)).toEqual(learnPrintEye([]));
   });
 
   test('mistakes are known by what they do', () => {
