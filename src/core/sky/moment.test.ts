@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { moment, momentAt, momentFrom, msOf, sameMoment } from './moment.ts';
+import { moment, momentAt, momentFrom, msOf, sameMoment, zonePlace } from './moment.ts';
 
 describe('a moment', () => {
   test.each([
@@ -43,4 +43,12 @@ describe('a moment', () => {
       })
     );
   });
+});
+
+test('a zone is named after its place', () => {
+  expect(['Europe/Lisbon', 'America/Argentina/Buenos_Aires', 'UTC'].map(zonePlace)).toEqual([
+    'Lisbon',
+    'Buenos Aires',
+    'UTC'
+  ]);
 });

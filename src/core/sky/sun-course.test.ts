@@ -22,3 +22,17 @@ describe('the sun through many days', () => {
     }
   });
 });
+
+test('asked in any order it answers as one that was asked nothing before', () => {
+  const place = { latitude: 51.5, longitude: 7.5 };
+  const sun = sunOver(place);
+  const start = Date.parse('2026-03-20T00:00:00Z');
+  // to and fro over two days, from one stretch of six hours into others, and at their ends
+  const hours = [3, 30, 6, 5.9, 12, 0, 47, 18, 17.99, 24, 1];
+  for (const hour of hours) {
+    const ms = start + hour * 3_600_000;
+    const [told, fresh] = [sun(ms), sunOver(place)(ms)];
+    expect(told.altitude, `${hour} h`).toBeCloseTo(fresh.altitude, 6);
+    expect(told.azimuth, `${hour} h`).toBeCloseTo(fresh.azimuth, 6);
+  }
+});
