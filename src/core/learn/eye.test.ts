@@ -3,9 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { seeded } from '../numeric/seeded.ts';
 import { AT_SUBJECT } from '../light/metering.ts';
 import { moment } from '../sky/moment.ts';
-import { choiceFromScene, choiceFromShadow, type LightChoice } from '../ways/choice.ts';
-import { groupOf, groupOfLv, LIGHT_GROUPS, schoolSd, type LightGroup } from '../ways/light-group.ts';
-import { knownScene } from '../light/scenes.ts';
+import { choiceFromShadow, type LightChoice } from '../ways/choice.ts';
+import { schoolSd, type LightGroup } from '../ways/light-group.ts';
 import { correctedLight, correctionFor, guessRead, learnEye, uncorrected, type GuessRead } from './eye.ts';
 
 const AT = moment('2026-05-01T10:00:00Z', 'UTC');
@@ -185,32 +184,4 @@ describe('a guess and what was read', () => {
     expect(correctedLight(hand, eye)).toBe(hand);
     expect(correctedLight(guess, learnEye([]))).toBe(guess);
   });
-});
-
-test('kinds of light are told apart by what they were called, else by how much they are', () => {
-  expect(groupOf(choiceFromShadow('barely', { backlit: true }))).toBe('barely');
-  expect(
-    groupOf({
-      lv: 14,
-      way: { kind: 'sky', clue: 'overcast', bright: false, backlit: false, shaded: false, lowSun: 'no' }
-    })
-  ).toBe('none');
-  expect(groupOf(choiceFromScene(knownScene('candles')))).toBe('indoors');
-  expect(groupOf(choiceFromScene(knownScene('blue-hour')))).toBe('dusk');
-  expect(groupOf({ lv: 10.2, way: { kind: 'scene', scene: 'gone' } })).toBe('leaf');
-  const byLv = [17, 14.2, 14.1, 13.2, 12.2, 11.2, 10.2, 9.2, 9.1, 3.5, 3.4];
-  expect(byLv.map(groupOfLv)).toEqual([
-    'sharp',
-    'sharp',
-    'soft',
-    'soft',
-    'barely',
-    'none',
-    'leaf',
-    'deep',
-    'indoors',
-    'indoors',
-    'night'
-  ]);
-  expect(LIGHT_GROUPS).toHaveLength(9);
 });
