@@ -107,3 +107,43 @@ describe('what a film brings', () => {
     expect(filmWorth(new Float32Array(0), [0, 24], { frames: 8, price: 9 }, 0.5).chance).toBe(0);
   });
 });
+
+describe('what a film brings', () => {
+  /** Two days: by day a half, at night a tenth, and one hour that the clocks skipped. */
+  const chances = Float32Array.from({ length: 48 }, (_, i) =>
+    i === 2 ? NaN : i % 24 >= 8 && i % 24 < 20 ? 0.5 : 0.1
+  );
+  const film = { frames: 8, price: 16 };
+  test('by day', () => {
+    expect(filmWorth(chances, [8, 20], film, 0.4)).toMatchObject({
+      chance: 0.5,
+      hoursThatWork: 1,
+      keepers: 4,
+      costPerKeeper: 4
+    });
+    expect(filmWorth(chances, [7, 21], film, 0.4).hoursThatWork).toBeCloseTo(12 / 14, 9);
+    expect(filmWorth(chances, [0, 24], film, 0.4).hoursThatWork).toBeCloseTo(24 / 47, 9);
+  });
+  test('over midnight', () => {
+    const night = filmWorth(chances, [20, 8], film, 0.4);
+    expect(night.chance).toBeCloseTo(0.1, 6);
+    expect(night.hoursThatWork).toBe(0);
+    expect(filmWorth(chances, [19, 1], film, 0.4).hoursThatWork).toBeCloseTo(2 / 12, 9);
+    // from one hour to the same one is round the clock
+    expect(filmWorth(chances, [5, 5], film, 0.4).hoursThatWork).toBeCloseTo(24 / 47, 9);
+  });
+  test('without a price, without a frame that comes out, without an hour', () => {
+    expect(filmWorth(chances, [8, 20], { frames: 8, price: null }, 0.4).costPerKeeper).toBeNull();
+    expect(filmWorth(new Float32Array(24), [8, 20], film, 0.4)).toMatchObject({
+      chance: 0,
+      keepers: 0,
+      costPerKeeper: null
+    });
+    expect(filmWorth(new Float32Array(24).fill(NaN), [8, 20], film, 0.4)).toEqual({
+      chance: 0,
+      keepers: 0,
+      hoursThatWork: 0,
+      costPerKeeper: null
+    });
+  });
+});

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { dayBand, dayCourse, lvOfBoth, lightUnderSky, type PlanDay } from './day-light.ts';
+import {
+  dayBand,
+  dayCourse,
+  likelySky,
+  lightUnderSky,
+  lvOfBoth,
+  skiesOf,
+  type PlanDay
+} from './day-light.ts';
 
 const lux = (lv: number): number => 2.5 * 2 ** lv;
 const DAY: PlanDay = {
@@ -74,4 +82,54 @@ test('the course of a day is the light of each minute, to two hundredths of a st
       examples: [[{ latitude: 0, startMs: Date.UTC(2026, 1, 25, 12), sky: 'cloudy', lamps: null }]]
     }
   );
+});
+
+test('a course has every step of the day once, its first and last moments too', () => {
+  const stepMs = 600_000;
+  for (const minutes of [240, 245, 10, 5, 0]) {
+    const day = {
+      ...DAY,
+      fromMs: Date.UTC(2026, 8, 12, 16),
+      toMs: Date.UTC(2026, 8, 12, 16) + minutes * 60_000
+    };
+    const times = dayCourse(day, 'clear', stepMs).map((p) => p.ms);
+    const expected = Array.from({ length: Math.ceil(minutes / 10) + 1 }, (_, i) =>
+      Math.min(day.toMs, day.fromMs + i * stepMs)
+    );
+    expect(times).toEqual(expected);
+    const light = lightUnderSky(day, 'clear');
+    for (const point of dayCourse(day, 'clear', stepMs)) {
+      expect(Math.abs(point.lv - light(point.ms).lv)).toBeLessThan(0.02);
+      expect(point).toMatchObject({ sdStops: light(point.ms).sdStops, contrast: light(point.ms).contrast });
+    }
+  }
+});
+
+test('where the shade begins, and where lamps take over, each step is what it is', () => {
+  const shadeFromMs = Date.UTC(2026, 8, 12, 14, 3);
+  for (const more of [{ shadeFromMs }, { lamps: { lv: 8, contrast: 'hard' } as const }]) {
+    const day = { ...DAY, ...more };
+    const light = lightUnderSky(day, 'clear');
+    for (const point of dayCourse(day, 'clear', 300_000)) {
+      const own = light(point.ms);
+      expect(Math.abs(point.lv - own.lv), new Date(point.ms).toISOString()).toBeLessThan(0.02);
+      expect([point.contrast, point.lightKind]).toEqual([own.contrast, own.lightKind]);
+    }
+  }
+});
+
+test('a band has its steps within the day, and one sky alone where it is said', () => {
+  const hours = dayBand(DAY, 3_600_000);
+  expect(hours.map((p) => p.ms)).toEqual(Array.from({ length: 25 }, (_, i) => DAY.fromMs + i * 3_600_000));
+  const light = lightUnderSky(DAY, 'clear');
+  for (const { ms, lv, sdStops, lowLv, highLv } of hours) {
+    expect(lv).toBe(light(ms).lv);
+    expect([lv - lowLv, highLv - lv].map((d) => d.toFixed(9))).toEqual(
+      [sdStops, sdStops].map((d) => d.toFixed(9))
+    );
+  }
+  expect(dayBand({ ...DAY, toMs: DAY.fromMs - 1 }, 3_600_000)).toHaveLength(1);
+  expect(skiesOf(DAY)).toEqual(['clear']);
+  expect(skiesOf({ sky: 'unsaid' })).toEqual(['clear', 'partly', 'cloudy']);
+  expect([likelySky(DAY), likelySky({ sky: 'unsaid' })]).toEqual(['clear', 'partly']);
 });

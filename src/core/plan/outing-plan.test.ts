@@ -9,6 +9,7 @@ import {
 } from '../advice/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import type { Camera } from '../camera/camera.ts';
+import { PLAIN } from '../error/circumstances.ts';
 import type { Film } from '../film/film.ts';
 import { wallClock } from '../sky/wall-clock.ts';
 import { crossingLengths, fieldWidthM } from './crossing.ts';
@@ -139,6 +140,65 @@ describe('an outing', () => {
     const none = outingPlan(outing([stop({})]), { ...KIT, pairs: [] });
     expect(kinds(none)).toEqual([['nothing-works']]);
     expect(none).toMatchObject({ items: [], films: [], cost: 0, lastMs: null });
+  });
+});
+
+describe('told to whoever waits', () => {
+  test('how far it is: a share for each stop asked and worked out, rising to the whole', () => {
+    const shares: number[] = [];
+    outingPlan(outing([stop({ time: '12:00' }), stop({ time: '13:00' })]), KIT, (share) =>
+      shares.push(share)
+    );
+    expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
+  });
+});
+
+describe('what is packed', () => {
+  const box = { ...REUSABLE, flash: { kind: 'none' } as const };
+  const gun = { name: 'gun', guideNumber: 20, powers: [0], seconds: 1 / 1000, angleDegrees: null };
+  const withFlash = (camera: Camera): OutingPair => {
+    const pair = pairOf('box', camera, mono(400));
+    const atHand = { ...pair.pair.atHand, flashes: camera.flash.kind === 'shoe' ? [gun] : [] };
+    return {
+      ...pair,
+      pair: {
+        ...pair.pair,
+        atHand,
+        situation: { ...pair.pair.situation, circumstances: { ...PLAIN, subjectM: 2 } }
+      }
+    };
+  };
+  const night = outing([stop({ time: '22:00' })]);
+  test('a flash of the bag is packed, the camera’s own is on it', () => {
+    const shoe = outingPlan(night, {
+      ...KIT,
+      pairs: [withFlash({ ...box, flash: { kind: 'shoe', syncSeconds: null } })]
+    });
+    expect(shoe.items.map((i) => i.kind)).toEqual(['camera', 'flash']);
+    const own = outingPlan(night, { ...KIT, pairs: [withFlash(REUSABLE)] });
+    expect(own.stops[0]?.way?.steps.map((s) => s.kind)).toEqual(['flash']);
+    expect(own.items.map((i) => i.kind)).toEqual(['camera']);
+  });
+  test('in the hand where that comes out: nobody sets up for a little more', () => {
+    const plan = outingPlan(outing([stop({ time: '13:00' }), stop({ time: '13:30' })]), {
+      ...KIT,
+      pairs: [pairOf('box', box, mono(400))]
+    });
+    expect(plan.stops.map((s) => s.way?.support)).toEqual(['hand', 'hand']);
+    // the same camera twice is packed once
+    expect(plan.items).toEqual([{ kind: 'camera', key: 'box' }]);
+    expect(plan.films).toMatchObject([{ key: 'box', presses: 4 }]);
+  });
+  test('an hour that comes twice is told beside what works', () => {
+    const twice = outing([stop({ time: '01:30', lamps: 'street' })], { date: '2026-10-24' });
+    const plan = outingPlan(twice, KIT);
+    expect(kinds(plan)[0]?.[0]).toBe('clock-change');
+  });
+  test('another camera than the one it is kept for is not asked', () => {
+    const plan = outingPlan(outing([stop({ loadId: 'gone', time: '12:30' })]), KIT);
+    expect(kinds(plan)).toEqual([['nothing-works']]);
+    expect(plan.stops[0]?.troubles[0]).toMatchObject({ best: 0, works: null });
+    expect(plan.lastMs).toBeNull();
   });
 });
 

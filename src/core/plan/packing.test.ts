@@ -62,4 +62,26 @@ describe('the smallest kit', () => {
       expect(most.reduce((a, b) => a + b, 0)).toBeCloseTo(worth, 9);
     }
   });
+
+  test('each task is given its own way, in their order', () => {
+    const tasks = [
+      [way(['a', 'b', 'c'], 0.9), way(['a'], 0.5), way(['b'], 0.4)],
+      [way(['b'], 0.7)],
+      [way(['a'], 0.6), way(['c'], 0.8)]
+    ];
+    // b is needed anyway; a serves the third, and the first as well as b does
+    expect(smallestKit(tasks)).toEqual([['b'], ['b'], ['c']]);
+  });
+
+  test('the same way twice is taken once, and a worse one with the same things never', () => {
+    expect(smallestKit([[way(['a'], 0.5), way(['a'], 0.8), way(['a'], 0.8)]])).toHaveLength(1);
+    const chosen: readonly string[] = smallestKit<string>([
+      [
+        { way: 'worse', items: ['a'], worth: 0.5 },
+        { way: 'better', items: ['a'], worth: 0.8 },
+        { way: 'heavier', items: ['a', 'b'], worth: 0.8 }
+      ]
+    ]);
+    expect(chosen).toEqual(['better']);
+  });
 });
