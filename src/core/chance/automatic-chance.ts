@@ -34,10 +34,11 @@ export interface ConditionsAt {
 /** The light and the reading. */
 export interface ReadingModel {
   readonly meanWanted: number;
+  /** > 0: an eye always strays from the subject’s light. */
   readonly wantedSd: number;
   /** Share of a surprise in the reading that is the light's own. */
   readonly share: number;
-  /** One sd of the error given the reading. */
+  /** One sd of the error given the reading, > 0. */
   readonly givenSd: number;
   /** Mean error + EVset − r(t) when the reading is at its mean, stops. */
   readonly atMean: number;
@@ -90,10 +91,6 @@ export function automaticChances(
     const meanAt = (wanted: number): number =>
       atMean + share * (wanted - meanWanted) - piece.alpha - piece.beta * wanted;
     const isLocked = locked && index === 0;
-    if (wantedSd === 0) {
-      if (meanWanted > piece.from && meanWanted <= piece.to) add(meanWanted, 1, meanAt(meanWanted), isLocked);
-      continue;
-    }
     let from = Math.max(piece.from, meanWanted - SPAN * wantedSd);
     let to = Math.min(piece.to, meanWanted + SPAN * wantedSd);
     if (Math.abs(slope) > 1e-9) {
@@ -108,7 +105,7 @@ export function automaticChances(
     }
     if (!(to > from)) continue;
     const steep = piece.beta === 0 ? 0 : LN2 ** 2 * conditions.steepness;
-    const edge = givenSd === 0 ? 100 : (slope / givenSd) ** 2;
+    const edge = (slope / givenSd) ** 2;
     const unit = 1 / Math.sqrt(1 / wantedSd ** 2 + edge + steep);
     const count = Math.min(
       MOST_NODES,

@@ -171,6 +171,7 @@ export function handFlashChances(
 /** What the camera wants and what the light is, before the reading is known. */
 export interface JointLight {
   readonly meanWanted: number;
+  /** > 0: an eye always strays from the subject’s light. */
   readonly wantedSd: number;
   /** Of the reading against the light, one sd. */
   readonly readingSd: number;
@@ -192,7 +193,7 @@ export function ownFlashChances(
   const { meanWanted, wantedSd } = joint;
   const sd = flashSpread(prepared);
   // given the reading, this is left of the light
-  const part = wantedSd === 0 ? 0 : (light.sdStops / wantedSd) ** 2;
+  const part = (light.sdStops / wantedSd) ** 2;
   const leftSd = Math.sqrt(part) * joint.readingSd;
   const readingOf = (wanted: number): number =>
     joint.lv + circumstances.eyeOffsetStops + (wanted - meanWanted);
@@ -217,7 +218,6 @@ export function ownFlashChances(
     };
     return leftSd === 0 ? given(0) : meanOf(INNER, -INNER_SPAN, INNER_SPAN, given);
   };
-  if (wantedSd === 0) return atReading(meanWanted);
   const fires = automaticFlash(camera, circumstances)?.belowLv;
   const bends = [
     ...piecesOf(camera, film, setting).map((p) => p.to),

@@ -168,7 +168,7 @@ export class SetByItself implements Candidate {
     const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
     for (const { weight, readingSd, wantedSd, pieces } of this.#prepareOnce()) {
       // given the reading, this is left of the light
-      const share = wantedSd === 0 ? 0 : (light.sdStops / wantedSd) ** 2;
+      const share = (light.sdStops / wantedSd) ** 2;
       const givenSd = Math.hypot(Math.sqrt(share) * readingSd, spread.afterSd);
       const model = { meanWanted, wantedSd, share, givenSd, atMean: lv + this.#fixed + repeatStops };
       const part = automaticChances(pieces, model, window, at, this.#locks);
@@ -216,7 +216,8 @@ function preparePiece(piece: Piece, prepared: Prepared, wantedSd: number): Prepa
   const variance = lightVariance + (beta * wantedSd) ** 2 - 2 * beta * lightVariance;
   const sd = Math.sqrt(Math.max(0, variance + prepared.spread.afterSd ** 2));
   const covariance = lightVariance - beta * wantedSd ** 2;
-  const r = wantedSd === 0 || sd === 0 ? 0 : Math.min(1, Math.max(-1, covariance / (wantedSd * sd)));
+  // neither is ever 0: an eye strays from the subject’s light, and frames from each other
+  const r = Math.min(1, Math.max(-1, covariance / (wantedSd * sd)));
   return { from, to, alpha, beta, sd, r, rectangle: null };
 }
 
@@ -238,14 +239,9 @@ function pieceChance(
   window: StopWindow
 ): number {
   const { sd } = piece;
-  if (wantedSd === 0) {
-    const here = meanWanted > piece.from && meanWanted <= piece.to;
-    return here ? normalBetween(mean, sd, window.lo, window.hi) : 0;
-  }
   const from = (piece.from - meanWanted) / wantedSd;
   const to = (piece.to - meanWanted) / wantedSd;
   if (from > FAR || to < -FAR) return 0;
-  if (sd === 0) return mean >= window.lo && mean <= window.hi ? normalBetween(0, 1, from, to) : 0;
   if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) return 0;
   if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
   piece.rectangle ??= rectangleFor(piece.r);

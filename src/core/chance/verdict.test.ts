@@ -1,6 +1,6 @@
 // What a verdict says beside its chance, and which errors leave a chance.
 import { describe, expect, test } from 'vitest';
-import { BOX, cameraWith, filmWith, fixed } from '../error/pairs.test.fixtures.ts';
+import { BOX, cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
 import { INSTANT_800, METERLESS, mono, slide, TWIN } from '../advice/panel.test.fixtures.ts';
 import { settingOf, type Choice } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';
@@ -9,7 +9,7 @@ import { filmWindow } from '../film/window.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import { aimStops } from './aim.ts';
 import { preparedFor } from './candidate.ts';
-import { sharedFormat, syncSeconds } from './conditions.ts';
+import { drawnSeconds, focusAt, limitsOf, sharedFormat, syncSeconds } from './conditions.ts';
 import { errorsWithChance } from './errors-with-chance.ts';
 import { prepare } from './prepared.ts';
 import { chanceClass, judge } from './verdict.ts';
@@ -213,5 +213,42 @@ describe('the aim', () => {
   test('without a window it is where the window would be', () => {
     expect(aimStops({ lo: 1, hi: 1 }, 0.3)).toBe(1);
     expect(aimStops({ lo: 2, hi: 1 }, 0.3)).toBe(1.5);
+  });
+});
+
+describe('what a picture is drawn by, and through what', () => {
+  const exposure = { fNumber: 8, seconds: 1 / 8, ev: 9, limit: 'none' } as const;
+  test('by the flash alone where it outshines the rest by two stops', () => {
+    const drawn = (stops: number, ambientStops: number): number =>
+      drawnSeconds(exposure, { stops, ambientStops, seconds: 1 / 1000 });
+    expect(drawnSeconds(exposure, null)).toBe(1 / 8);
+    expect([drawn(1, -1), drawn(3, 0), drawn(-1, -3)]).toEqual([1 / 1000, 1 / 1000, 1 / 1000]);
+    expect([drawn(1, -0.9), drawn(-2, 1), drawn(0, 0)]).toEqual([1 / 8, 1 / 8, 1 / 8]);
+  });
+
+  // S. F. Ray, Applied Photographic Optics, 3rd ed. (2002), ch. 22 (from memory): 1/s through a lens of D dioptres is 1/s less D
+  test('through a close-up lens near and far move by its dioptres', () => {
+    const camera = cameraWith(
+      [fixed('aperture', '8', 8), fixed('time', '', 1 / 60), marked('focus', [1, 3, Infinity])],
+      {
+        ...{ formats: ['135'], focalMm: 50, focusing: { kind: 'scale' } }
+      }
+    );
+    const chance = (subjectM: number, dioptres: number, focus: number): number => {
+      const circumstances = { ...PLAIN, subjectM, closeUpDioptres: dioptres };
+      const s = at(camera, mono(100), 12, { circumstances, distanceBy: 'measured', support: 'standing' });
+      const { setting } = judged(s, { focus });
+      return focusAt(camera, limitsOf(s), setting, 8);
+    };
+    // the mark nearest to what is seen stands for it: 0.5 m through 1 dioptre look like 1 m, 0.75 m through 1 like 3 m
+    expect(chance(0.5, 1, 0)).toBeGreaterThan(0.6);
+    expect(chance(0.75, 1, 1)).toBeGreaterThan(0.6);
+    expect(chance(0.5, 1, 2)).toBeLessThan(0.05);
+    expect(chance(0.75, 1, 0)).toBeLessThan(0.5);
+    expect(chance(1, 1, 2)).toBeGreaterThan(0.6);
+    expect(chance(0.5, 0, 0)).toBeLessThan(0.05);
+    // nearer than the lens is long nothing can be said
+    expect(chance(0.05, 0, 0)).toBe(1);
+    expect(chance(0.04, 2, 0)).toBe(1);
   });
 });
