@@ -46,7 +46,7 @@ export function setOf(control: Control, index: number): string | null {
 
 /**
  * How many positions a control has; a fixed one has one.
- * @returns ≥ 1
+ * @returns a whole number; 0 for one that is not finished
  */
 export function positionCount(control: Control): number {
   return kindOfControl(control).count(control);

@@ -10,7 +10,7 @@ const MAX_COMPENSATION_STOPS = 6;
 /**
  * Whether a value can be meant: a focus mark lies beyond the focal length, times and f-numbers are more than 0.
  * @param acts what the value is of @param value f-number, seconds, metres or stops
- * @returns false for what is not finite, too
+ * @returns true for a focus mark at infinity, too
  */
 export function isGoodValue(camera: Camera, acts: ControlActs, value: number): boolean {
   switch (acts) {

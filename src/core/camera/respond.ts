@@ -36,7 +36,7 @@ const ranges = new WeakMap<Setting, EvRange>();
 /**
  * The least and greatest exposure value that a setting can give; worked out once for each setting, which belongs to one camera.
  * @param setting the object itself is what is remembered
- * @returns EV at ISO 100, min ≤ max
+ * @returns log2(N²/t), min ≤ max
  */
 export function rangeOf(camera: Camera, setting: Setting): EvRange {
   const known = ranges.get(setting);

@@ -17,7 +17,7 @@ export interface Piece {
 
 /**
  * What the camera gives less what the film loses, when it wants `ev`.
- * @param ev what it wants, EV at ISO 100
+ * @param ev what it wants, log2(N²/t)
  * @returns EV − r(t): more where the film loses to a long time
  */
 export function givenEv(camera: Camera, film: Film, setting: Setting, ev: number): number {

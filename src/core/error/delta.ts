@@ -89,7 +89,7 @@ export interface ErrorOfFrame {
 /**
  * The exposure value the camera asks for when its eye reads `readLv`. Meaningless on manual cameras, which ask for nothing.
  * @param readLv what its eye reads, LV, before filters on it
- * @returns EV of aperture and time at ISO 100
+ * @returns EV of aperture and time, log2(N²/t)
  */
 export function wantedEv(
   camera: Camera,
@@ -104,7 +104,7 @@ export function wantedEv(
 
 /**
  * Stops by which the film is faster (+) or slower than printed: development, age, kind of light, temperature.
- * @returns four terms, stops; + = more density than the printed speed gives
+ * @returns four terms, stops; + = faster
  */
 export function filmTerms(film: Film, circumstances: Circumstances): readonly Term[] {
   return [

@@ -82,7 +82,7 @@ export const FLASH_PROGRAM_SECONDS = 1 / 30;
 /**
  * What a camera gives when its eye reads `readLv`: with its own flash it ends its time sooner; a separate flash leaves its
  * timing alone, unless the camera changes its program when one is fitted.
- * @param wantedEv what the camera asks for, EV at ISO 100 @param readLv what its eye reads, LV
+ * @param wantedEv what the camera asks for, log2(N²/t) @param readLv what its eye reads, LV
  * @returns aperture and time as given; `limit` says which end of the camera held it
  */
 export function respondLit(

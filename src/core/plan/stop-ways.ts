@@ -47,7 +47,7 @@ const HELD = ['hand', 'standing'] as const satisfies readonly Support[];
 
 /**
  * A pair asked for what a stop is about.
- * @returns a new pair; its own purpose where the stop has none
+ * @returns a new pair with the purpose of the stop, and the lengths that hold its mover
  */
 export function pairAtStop(
   { pair }: OutingPair,
