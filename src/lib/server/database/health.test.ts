@@ -7,7 +7,7 @@ import { afterEach, describe, expect, test } from 'vitest';
 import { seedDemo } from '../demo/seed.ts';
 import { damageTable } from './damage.test.fixtures.ts';
 import { damageOf, isDamage, openForLooking } from './health.ts';
-import { openDatabase } from './open.ts';
+import { openBeside, openDatabase } from './open.ts';
 import { presenceOf } from './presence.ts';
 import { explainSqlite } from './sqlite-words.ts';
 
@@ -89,6 +89,17 @@ test('a file that was moved away or replaced is missed, and all that it held is 
     expect(missing()).toBe(said);
     db.close();
   }
+});
+
+test('work beside the server puts no empty database where one was moved away', () => {
+  const path = seeded();
+  renameSync(path, `${path}.moved`);
+  expect(() => openBeside(path)).toThrow();
+  expect(existsSync(path)).toBe(false);
+  renameSync(`${path}.moved`, path);
+  const db = openBeside(path);
+  expect(db.prepare('select count(*) as n from frame').get()).not.toEqual({ n: 0 });
+  db.close();
 });
 
 test('every refusal is said with its file and what to do', () => {

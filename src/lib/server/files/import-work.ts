@@ -80,7 +80,7 @@ export function takeIn(db: Database, folder: string, fresh: number): readonly st
 
 /** Does it over a connection of its own. @param database its file @throws {Error} when it cannot be done: nothing is changed then */
 export async function doImportWork(database: string, work: ImportWork, tell: Tell): Promise<ImportDone> {
-  const db = openDatabase(database);
+  const db = openDatabase(database, true);
   // what it reads is seldom read again: the server beside it has pages of its own in memory
   db.pragma('cache_size = -4000');
   try {
