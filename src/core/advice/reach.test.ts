@@ -1,6 +1,7 @@
 // The reach of a pair against the chance asked light by light.
 import { describe, expect, test } from 'vitest';
 import { PLAIN } from '../error/circumstances.ts';
+import { cameraWith, fixed } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import {
   BOX_B,
@@ -115,13 +116,21 @@ describe('how sure the light has to be', () => {
   });
   test('on a camera that sets itself: as unsure as it is, where that is likely; else as sure as it must be', () => {
     expect(reachOf(at(TWIN, INSTANT_800), {}).largestLikelySd).toBe(0.5);
-    const old = { ...FOLDING_REFLEX, biasStops: 1.2, toleranceStops: 0.6 };
-    const wide = at(old, { ...INSTANT_160, iso: 640 }, { light: { lv: 10, sdStops: 3 } });
-    const { likely, largestLikelySd } = reachOf(wide, {});
-    if (likely.length === 0 && largestLikelySd !== null) {
-      const surer = reachOf({ ...wide, light: { lv: 10, sdStops: largestLikelySd * 0.9 } }, {});
-      expect(surer.likely.length).toBeGreaterThan(0);
-    }
+    // a stop between its limits: beyond them the light does not cancel
+    const narrow = cameraWith([fixed('aperture', '8', 8)], {
+      ...{ formats: ['instant-square'], condition: 'automatic' },
+      program: {
+        ...{ kind: 'automatic-time', shortestSeconds: 1 / 60, longestSeconds: 1 / 30, inLowLight: 'closes' },
+        eye: { place: 'outside', believesIso: 160, angleDegrees: null }
+      }
+    });
+    const unsure = (sdStops: number) =>
+      reachOf(at(narrow, INSTANT_160, { light: { lv: 10, sdStops }, support: 'standing' }), {});
+    const { likely, largestLikelySd } = unsure(4);
+    expect(likely).toEqual([]);
+    if (largestLikelySd === null) throw new Error('never likely');
+    expect(unsure(largestLikelySd - 0.1).likely.length).toBeGreaterThan(0);
+    expect(unsure(largestLikelySd + 0.1).likely).toEqual([]);
   });
 });
 
