@@ -1,6 +1,7 @@
 // Lines on their way in. Each is checked against the log and against the lines before it; then all go in at once, or none.
 // The only SQL about staging. Lines wait in a file of their own, attached to the log: it is not locked meanwhile, and nothing of it is
 // left when they are not taken. Frames and judgements go over by SQL alone, since there may be a hundred thousand of them.
+import { writeFileSync } from 'node:fs';
 import type { Database } from 'better-sqlite3';
 import { readRecord, type ArchiveRecord } from '#schema/files/archive.ts';
 import { FRAME_NAMES, FRAME_VALUE_NAMES, frameValues, wordsOfFrame } from '../log/frame-row.ts';
@@ -45,6 +46,8 @@ function attach(db: Database, file: string): void {
     .all()
     .some(({ name }) => name === 'incoming');
   if (attached) db.exec('detach database incoming');
+  // a connection that makes no database where none is, makes none here either: an empty file is one
+  writeFileSync(file, '', { flag: 'a' });
   db.prepare('attach database ? as incoming').run(file);
   // what waits is sent again when the power fails
   db.pragma('incoming.synchronous = OFF');
