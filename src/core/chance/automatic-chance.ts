@@ -84,25 +84,19 @@ export function automaticChances(
     sum.still += exposed * subject;
     const all = subject * conditions.focus(wanted);
     sum.usable += exposed * all;
-    if (all > 0) sum.good += weight * quickBetween(mean, givenSd, good.lo, good.hi) * all;
+    sum.good += weight * quickBetween(mean, givenSd, good.lo, good.hi) * all;
   };
   for (const [index, piece] of pieces.entries()) {
     const slope = share - piece.beta;
     const meanAt = (wanted: number): number =>
       atMean + share * (wanted - meanWanted) - piece.alpha - piece.beta * wanted;
     const isLocked = locked && index === 0;
-    let from = Math.max(piece.from, meanWanted - SPAN * wantedSd);
-    let to = Math.min(piece.to, meanWanted + SPAN * wantedSd);
-    if (Math.abs(slope) > 1e-9) {
-      const zero = meanAt(0);
-      const a = (usable.lo - WINDOW_SPAN * givenSd - zero) / slope;
-      const b = (usable.hi + WINDOW_SPAN * givenSd - zero) / slope;
-      from = Math.max(from, Math.min(a, b));
-      to = Math.min(to, Math.max(a, b));
-    } else {
-      const mean = meanAt(0);
-      if (mean < usable.lo - WINDOW_SPAN * givenSd || mean > usable.hi + WINDOW_SPAN * givenSd) continue;
-    }
+    // the readings for which the error is near the window; all of them, or none, where it does not move with the reading
+    const zero = meanAt(0);
+    const a = (usable.lo - WINDOW_SPAN * givenSd - zero) / slope;
+    const b = (usable.hi + WINDOW_SPAN * givenSd - zero) / slope;
+    const from = Math.max(piece.from, meanWanted - SPAN * wantedSd, Math.min(a, b));
+    const to = Math.min(piece.to, meanWanted + SPAN * wantedSd, Math.max(a, b));
     if (!(to > from)) continue;
     const steep = piece.beta === 0 ? 0 : LN2 ** 2 * conditions.steepness;
     const edge = (slope / givenSd) ** 2;

@@ -157,7 +157,6 @@ export function handFlashChances(
   const darkest = mixedStops(stops.ambient - SPAN * sds.light, stops.flash - SPAN * sds.flash);
   const after = SPAN * sds.after;
   if (brightest + after < windows.usable.lo || darkest - after > windows.usable.hi) return NOTHING;
-  if (sds.light === 0) return at(stops.ambient);
   // the less what comes after blurs the edges of the window, the narrower the panels
   const width = Math.min(SPAN, Math.max(1, (PANEL_SDS * 2 * sds.after) / sds.light));
   const { ruled, other } = stillness;
@@ -216,7 +215,7 @@ export function ownFlashChances(
       const rules = flash !== null && flash.stops - a >= FLASH_RULES_STOPS;
       return point(a, flash, spread.afterSd, windows, rules ? ruled : other);
     };
-    return leftSd === 0 ? given(0) : meanOf(INNER, -INNER_SPAN, INNER_SPAN, given);
+    return meanOf(INNER, -INNER_SPAN, INNER_SPAN, given);
   };
   const fires = automaticFlash(camera, circumstances)?.belowLv;
   const bends = [

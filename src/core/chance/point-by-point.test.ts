@@ -359,6 +359,34 @@ const LIT: readonly (readonly [name: string, s: Situation, choice: Choice])[] = 
     {}
   ],
   [
+    'by hand, hard light that the flash outshines',
+    at(BY_HAND, slide(100), 6, { circumstances: fired(3), contrast: 'hard' }),
+    {}
+  ],
+  [
+    'by hand, how far is said by nobody and would be measured',
+    at(BY_HAND, slide(100), 6, { circumstances: fired(null), distanceBy: 'measured' }),
+    {}
+  ],
+  [
+    'one of its own in front of a cell that would end the camera’s',
+    at(PARTY(own(true)), FAST, 4, { circumstances: fired(5), distanceBy: 'paces' }),
+    { compensation: 1 }
+  ],
+  [
+    'fires by itself, two exposures, as bright as the rest',
+    at(PARTY(own(true)), FAST, 8.2, { circumstances: { ...PLAIN, subjectM: 3, exposures: 2 } }),
+    { compensation: 0 }
+  ],
+  [
+    'fires by itself, a film that loses in the light that is there',
+    at(PARTY(own(true)), { ...FAST, reciprocity: { kind: 'exponent', p: 1.3, startSeconds: 1 / 30 } }, 5.5, {
+      circumstances: { ...PLAIN, subjectM: 9 },
+      motion: WALKS
+    }),
+    { compensation: 1 }
+  ],
+  [
     'fires by itself, its cell ends it',
     at(PARTY(own(true)), FAST, 6, { circumstances: { ...PLAIN, subjectM: 2 } }),
     { compensation: 1 }
@@ -430,5 +458,25 @@ describe('with flash', () => {
     expect(deltaStops).toBeCloseTo(sumTerms(mean.terms), 9);
     expect(flash === null).toBe(mean.flash === null);
     if (flash && mean.flash) expect(flash.stops).toBeCloseTo(mean.flash.stops, 9);
+  });
+  test('the window is the flash’s own from two stops above the rest on, whatever the light', () => {
+    for (const [camera, film, circumstances] of [
+      [BY_HAND, slide(100), fired(3)],
+      [PARTY(own(true)), FAST, { ...PLAIN, subjectM: 3 }],
+      [PARTY({ kind: 'shoe', syncSeconds: null }), FAST, fired(4)]
+    ] as const) {
+      const s = at(camera, film, 8, { circumstances, contrast: 'hard' });
+      const setting = settingOf(camera, {});
+      if (!setting) throw new Error('no setting');
+      const candidate = candidateOf(prepare(s), setting);
+      const ruled = [-2, 0, 2, 4, 6, 8, 10, 12, 14].map((lv) => {
+        const { flash } = errorOfFrame(camera, film, setting, lv, circumstances);
+        const outshines = flash !== null && flash.stops - flash.ambientStops >= 2;
+        expect(candidate.windowAt(lv)).toEqual(filmWindow(film, outshines ? 'normal' : 'hard'));
+        return outshines;
+      });
+      // in the dark it does, in the sun it does not
+      expect([ruled[0], ruled.at(-1)]).toEqual([true, false]);
+    }
   });
 });

@@ -45,7 +45,6 @@ export function sharpAround(
 
 /** Chance 0…1 that the subject is sharp. @param sd of the logarithm of its distance, > 0 */
 export function sharpChance({ nearM, farM }: SharpRange, subjectM: number, sd: number): number {
-  if (subjectM === Infinity) return farM === Infinity ? 1 : 0;
   const from = Math.log(nearM / subjectM) / sd;
   const to = farM === Infinity ? Infinity : Math.log(farM / subjectM) / sd;
   return Math.max(0, quickCdf(to) - quickCdf(from));

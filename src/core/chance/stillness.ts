@@ -59,7 +59,8 @@ export function halfStillSeconds(situation: Situation, format: FrameFormat, subj
   if (!motion || subjectM === null || subjectM * 1000 <= camera.focalMm) return Infinity;
   const size = magnification(camera.focalMm, subjectM);
   const perSecond = motion.metresPerSecond * 1000 * WAY_SHARES[motion.way] * size;
-  return perSecond === 0 ? Infinity : (2 * blurCircleMm(camera, format)) / perSecond;
+  // by 0 for one that does not move
+  return (2 * blurCircleMm(camera, format)) / perSecond;
 }
 
 /**

@@ -8,8 +8,9 @@ import { errorSd, type Situation } from '../error/situation.ts';
 import { filmWindow } from '../film/window.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import { aimStops } from './aim.ts';
+import { multiplied } from './candidate-parts.ts';
 import { preparedFor } from './candidate.ts';
-import { drawnSeconds, focusAt, limitsOf, sharedFormat, syncSeconds } from './conditions.ts';
+import { drawnSeconds, failuresOf, focusAt, limitsOf, sharedFormat, syncSeconds } from './conditions.ts';
 import { errorsWithChance } from './errors-with-chance.ts';
 import { prepare } from './prepared.ts';
 import { chanceClass, judge } from './verdict.ts';
@@ -124,6 +125,24 @@ describe('a verdict', () => {
     // what is counted in the hand is not told as shaken too
     const { verdict } = judged(at(camera(4), mono(100), 4));
     expect(verdict.failures.map((f) => f.condition)).not.toContain('hold');
+    const s = at(camera(4), mono(100), 4);
+    const { setting } = judged(s);
+    const on = { exposure: verdict.exposure, flash: null };
+    const shaken = { lock: 1, hand: 0.1, subject: 1, focus: 1 };
+    expect(failuresOf(s.camera, limitsOf(s), setting, on, shaken).map((f) => f.condition)).toEqual([
+      'counted-in-hand'
+    ]);
+  });
+  test('a shutter that locks is told only where it may', () => {
+    const camera = cameraWith([fixed('aperture', '4', 4)], {
+      program: {
+        ...{ kind: 'automatic-time', shortestSeconds: 1 / 512, longestSeconds: 1 / 32, inLowLight: 'locks' },
+        eye: { place: 'outside', believesIso: 100, angleDegrees: null }
+      }
+    });
+    const told = (lv: number): readonly string[] =>
+      judged(at(camera, mono(100), lv, { support: 'standing' })).verdict.failures.map((f) => f.condition);
+    expect([told(12), told(10.5), told(7)]).toEqual([[], [], ['locked']]);
   });
   test('the least likely condition is told first', () => {
     const { verdict } = judged(walker, { aperture: 1, time: 2 });
@@ -132,6 +151,17 @@ describe('a verdict', () => {
     expect(chances).toEqual([...chances].sort((a, b) => a - b));
     const motion = verdict.failures.find((f) => f.condition === 'motion');
     expect(motion?.condition === 'motion' && motion.limitSeconds).toBeLessThan(1 / 30);
+  });
+});
+
+describe('conditions in one product', () => {
+  test('each stands after those before it', () => {
+    const { exposure, released, held, still, usable, good } = multiplied(0.9, 0.7, 0.5, 0.8, 0.4, 0.25);
+    expect([exposure, released, held].map((p) => p.toFixed(6))).toEqual(['0.900000', '0.450000', '0.360000']);
+    expect([still, usable, good].map((p) => p.toFixed(6))).toEqual(['0.144000', '0.036000', '0.028000']);
+    expect(multiplied(0.9, 0.7, 0, 0.8, 0, 0)).toEqual({
+      ...{ exposure: 0.9, released: 0, held: 0, still: 0, usable: 0, good: 0 }
+    });
   });
 });
 
@@ -157,6 +187,10 @@ describe('errors that leave a chance', () => {
     expect(errorsWithChance(window, 3, 0.75)).toBeNull();
     expect(errorsWithChance({ lo: 1, hi: 1 }, 0.3, 0.5)).toBeNull();
     expect(errorsWithChance({ lo: 2, hi: 1 }, 0, 0.5)).toBeNull();
+    expect(errorsWithChance({ lo: 1, hi: 1 }, 0.3, 0)).toBeNull();
+    // the middle that has just that chance is an answer
+    const middle = errorsWithChance(window, 0.6, normalBetween(0.5, 0.6, -1, 2));
+    expect([middle?.lo, middle?.hi].map((x) => x?.toFixed(4))).toEqual(['0.5000', '0.5000']);
   });
 });
 
@@ -213,6 +247,7 @@ describe('the aim', () => {
   test('without a window it is where the window would be', () => {
     expect(aimStops({ lo: 1, hi: 1 }, 0.3)).toBe(1);
     expect(aimStops({ lo: 2, hi: 1 }, 0.3)).toBe(1.5);
+    expect(aimStops({ lo: 1, hi: 1 }, 0)).toBe(1);
   });
 });
 
