@@ -32,7 +32,7 @@ import {
   SWING,
   TOY,
   TWIN
-} from './panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { purposeServed } from './purpose-served.ts';
 import { bestSetting, rankSettings } from './rank.ts';
 import { reachOf } from './reach.ts';

@@ -25,7 +25,7 @@ import {
   SWING,
   TOY,
   TWIN
-} from './panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { bestAt, candidatesOf } from './rank.ts';
 
 const UNIT = { name: '', guideNumber: 18, powers: [0], seconds: 0.001, angleDegrees: null };

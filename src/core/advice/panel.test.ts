@@ -28,7 +28,7 @@ import {
   SWING,
   TOY,
   TWIN
-} from './panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { bestSetting } from './rank.ts';
 import { remediesFor } from './remedies.ts';
 import { type Remedy } from './remedy.ts';

@@ -16,7 +16,7 @@ import {
   RIGID,
   slide,
   TWIN
-} from './panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { bestSetting, candidatesOf, rankSettings, reaches } from './rank.ts';
 import { centreLv, deltaAt, reachBoth, reachOf } from './reach.ts';
 import { gainedBy, type LvInterval } from './reach-shape.ts';

@@ -18,7 +18,7 @@ import {
   slide,
   TOY,
   TWIN
-} from './panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { BOX, cameraWith, filmWith, fixed, INSTANT, SCALES, SLIDE } from '../error/pairs.test.fixtures.ts';
 import { pairVerdicts } from './pairs.ts';
 import { remediesFor, WORTH_GAIN } from './remedies.ts';

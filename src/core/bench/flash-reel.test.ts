@@ -1,6 +1,6 @@
 // Flash at its powers and guide-number tests; reels. Against worked sums.
 import { describe, expect, test } from 'vitest';
-import { METERLESS, mono } from '../advice/panel.test.fixtures.ts';
+import { METERLESS, mono } from '../error/panel.test.fixtures.ts';
 import { allSettings } from '../camera/setting.ts';
 import type { FlashUnit } from '../camera/traits.ts';
 import type { Situation } from '../error/situation.ts';

@@ -1,6 +1,6 @@
 // Lamps by hand sums: inverse square, mired.
 import { describe, expect, test } from 'vitest';
-import { mono } from '../advice/panel.test.fixtures.ts';
+import { mono } from '../error/panel.test.fixtures.ts';
 import { cameraWith, fixed } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import { fittingSpeeds } from '../advice/film-speeds.ts';

@@ -1,6 +1,6 @@
 // Long exposures and settings that give as much, against sums by hand.
 import { describe, expect, test } from 'vitest';
-import { FOLDING_REFLEX, INSTANT_160, METERLESS, mono } from '../advice/panel.test.fixtures.ts';
+import { FOLDING_REFLEX, INSTANT_160, METERLESS, mono } from '../error/panel.test.fixtures.ts';
 import { cameraWith, filmWith, fixed, SCALES } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import { sameExposure } from './same-exposure.ts';

@@ -11,12 +11,9 @@ import { candidateOf } from './candidate.ts';
 import { chanceWithin } from './chance.ts';
 import { PLAIN, type Circumstances } from '../error/circumstances.ts';
 import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
-import { stopsFromDensity, stopsFromFactor } from '../kit/filter-strength.ts';
 import type { FilterPlace } from '../error/filters.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
 import { prepare } from './prepared.ts';
-import { reachOf } from '../advice/reach.ts';
-import { bestSetting, rankSettings } from '../advice/rank.ts';
 import { spreadOf, type Situation } from '../error/situation.ts';
 
 const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({
@@ -356,71 +353,5 @@ describe('the chance on a camera that sets itself', () => {
       );
     expect(chance(8, 1)).toBeCloseTo(chance(8, 0), 3);
     expect(chance(13.2, 1)).toBeLessThan(chance(13.2, 0) - 0.2);
-  });
-});
-
-test('where lighten–darken does nothing, it is left in the middle', () => {
-  const bright: Situation = {
-    camera: TWIN,
-    film: INSTANT,
-    light: { lv: 18, sdStops: 0.2 },
-    contrast: 'normal'
-  };
-  expect(bestSetting(bright, {})?.setting.compensationStops).toBe(0);
-});
-
-describe('reach and properties', () => {
-  test('the reach’s edges are where the best chance passes its threshold', () => {
-    const s: Situation = { camera: TWIN, film: INSTANT, light: { lv: 12, sdStops: 0.5 }, contrast: 'normal' };
-    const { possible, services } = reachOf(s, {});
-    expect(possible).toHaveLength(1);
-    for (const lv of [possible[0]?.from ?? NaN, possible[0]?.to ?? NaN]) {
-      const most = rankSettings({ ...s, light: { lv, sdStops: 0.5 } }, {}).map((v) => v.pUsable);
-      expect(Math.abs(Math.max(...most) - 0.5)).toBeLessThan(0.01);
-    }
-    services.slice(1).forEach((x, i) => expect(x.from).toBe(services[i]?.to));
-  });
-  test('every finite light, sd and filter gives finite numbers, and terms that add up to Δ', () =>
-    fc.assert(
-      fc.property(
-        fc.constantFrom(TWIN, SLOW),
-        fc.double({ min: -8, max: 18, noNaN: true }),
-        fc.double({ min: 0, max: 3, noNaN: true }),
-        fc.double({ min: 0, max: 10, noNaN: true }),
-        fc.constantFrom('lens', 'lens-and-eye', 'pack', 'eye'),
-        (camera, lv, sdStops, stops, place) => {
-          const circumstances = nd(stops, place);
-          const verdict = bestSetting(
-            { camera, film: INSTANT, light: { lv, sdStops }, contrast: 'hard', circumstances },
-            {}
-          );
-          if (!verdict) throw new Error('no setting');
-          expect(
-            [verdict.deltaStops, verdict.pUsable, verdict.pGood, verdict.exposure.seconds].every(
-              Number.isFinite
-            )
-          ).toBe(true);
-          // the same error from what the film got: light, speed and filters against what was given
-          const taken = place === 'eye' ? 0 : stops;
-          const direct = lv + Math.log2(INSTANT.iso / 100) - verdict.exposure.ev - taken;
-          expect(verdict.deltaStops).toBeCloseTo(direct, 9);
-          expect(verdict.pUsable).toBeLessThanOrEqual(1);
-        }
-      ),
-      { seed: 20261124 }
-    ));
-});
-
-describe('filter strengths', () => {
-  // Density is log10 of the reduction: D 0.3 is a factor of two (common handbook relation); factor 8 is three stops.
-  test.each([
-    [stopsFromDensity(0.3), 0.9966],
-    [stopsFromDensity(0.9), 2.99],
-    [stopsFromFactor(8), 3],
-    [stopsFromFactor(1), 0]
-  ])('%d is %d', (got, want) => expect(got).toBeCloseTo(want, 3));
-  test('a filter of −3 stops or a factor below 1 is refused', () => {
-    expect(() => stopsFromDensity(-1)).toThrow('density must be 0 or more, got -1');
-    expect(() => stopsFromFactor(0.5)).toThrow('factor must be 1 or more, got 0.5');
   });
 });

@@ -10,7 +10,7 @@ import {
   mono,
   RIGID,
   TWIN
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import { allSettings } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';

@@ -11,8 +11,6 @@ import { errorOfFrame, sumTerms } from '../error/delta.ts';
 import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import { prepare } from './prepared.ts';
-import { bestSetting } from '../advice/rank.ts';
-import { reachOf } from '../advice/reach.ts';
 import { spreadOf, type Situation } from '../error/situation.ts';
 import { judge } from './verdict.ts';
 
@@ -254,11 +252,6 @@ describe('chances with flash', () => {
       Math.abs(candidateOf(prepared, setting).chanceAt(6, prepared.window.usable) - integral)
     ).toBeLessThan(1e-3);
   });
-  test('the reach with flash is walked and ends nowhere in NaN', () => {
-    const reach = reachOf(of(BY_HAND, 6, 0.4, fired(3, 2)), {});
-    expect(reach.possible.length).toBeGreaterThan(0);
-    for (const { from, to } of reach.possible) expect(to).toBeGreaterThan(from);
-  });
   test('every setting of every camera with flash gives a number', () => {
     for (const camera of [BY_HAND, TIMED, PARTY]) {
       for (const lv of [-8, 0, 9.9, 10.1, 18]) {
@@ -269,7 +262,6 @@ describe('chances with flash', () => {
         }
       }
     }
-    expect(bestSetting(of(PARTY, 2, 0.5, { ...PLAIN, subjectM: 1.5 }), {})?.pUsable).toBeGreaterThan(0.7);
   });
 });
 

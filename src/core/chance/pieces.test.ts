@@ -1,6 +1,6 @@
 // The straight pieces of a camera that sets itself against the camera asked exposure value by exposure value.
 import { describe, expect, test } from 'vitest';
-import { FOLDING, FOLDING_REFLEX, RIGID, TWIN } from '../advice/panel.test.fixtures.ts';
+import { FOLDING, FOLDING_REFLEX, RIGID, TWIN } from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import { rangeOf, respond } from '../camera/respond.ts';
 import { allSettings } from '../camera/setting.ts';

@@ -12,7 +12,7 @@ import {
   RIGID,
   slide,
   TWIN
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { setsItself, type Camera } from '../camera/camera.ts';
 import { kindOfProgram } from '../camera/kinds/programs.ts';
 import { settingOf, type Choice } from '../camera/setting.ts';

@@ -1,7 +1,7 @@
 // What a verdict says beside its chance, and which errors leave a chance.
 import { describe, expect, test } from 'vitest';
 import { BOX, cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
-import { INSTANT_800, METERLESS, mono, slide, TWIN } from '../advice/panel.test.fixtures.ts';
+import { INSTANT_800, METERLESS, mono, slide, TWIN } from '../error/panel.test.fixtures.ts';
 import { settingOf, type Choice } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';
 import { errorSd, type Situation } from '../error/situation.ts';

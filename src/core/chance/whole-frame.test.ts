@@ -21,7 +21,7 @@ import {
   TOY,
   TWIN,
   colour
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { respond } from '../camera/respond.ts';
 import { type Camera, setsItself } from '../camera/camera.ts';
 import { allSettings, type Setting } from '../camera/setting.ts';

@@ -69,3 +69,17 @@ describe('ends of what a filter can be', () => {
     for (const wrong of [0.9, NaN, Infinity]) expect(() => stopsFromFactor(wrong)).toThrow(RangeError);
   });
 });
+
+describe('filter strengths', () => {
+  // Density is log10 of the reduction: D 0.3 is a factor of two (common handbook relation); factor 8 is three stops.
+  test.each([
+    [stopsFromDensity(0.3), 0.9966],
+    [stopsFromDensity(0.9), 2.99],
+    [stopsFromFactor(8), 3],
+    [stopsFromFactor(1), 0]
+  ])('%d is %d', (got, want) => expect(got).toBeCloseTo(want, 3));
+  test('a filter of −3 stops or a factor below 1 is refused', () => {
+    expect(() => stopsFromDensity(-1)).toThrow('density must be 0 or more, got -1');
+    expect(() => stopsFromFactor(0.5)).toThrow('factor must be 1 or more, got 0.5');
+  });
+});

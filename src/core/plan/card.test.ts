@@ -8,7 +8,7 @@ import {
   mono,
   REUSABLE,
   slide
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import { choiceFromScene, choiceFromShadow } from '../ways/choice.ts';
 import { knownScene } from '../light/scenes.ts';

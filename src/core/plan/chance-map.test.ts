@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { INSTANT_160, INSTANT_800, METERLESS, TWIN, mono } from '../advice/panel.test.fixtures.ts';
+import { INSTANT_160, INSTANT_800, METERLESS, TWIN, mono } from '../error/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';

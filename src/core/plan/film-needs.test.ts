@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { FOLDING_REFLEX, INSTANT_160, METERLESS, mono } from '../advice/panel.test.fixtures.ts';
+import { FOLDING_REFLEX, INSTANT_160, METERLESS, mono } from '../error/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import { bestSetting } from '../advice/rank.ts';
 import type { Camera } from '../camera/camera.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { BOX_B, mono } from '../advice/panel.test.fixtures.ts';
+import { BOX_B, mono } from '../error/panel.test.fixtures.ts';
 import { bestSetting } from '../advice/rank.ts';
 import type { Mounts } from '../camera/traits.ts';
 import type { Thing } from '../kit/thing.ts';

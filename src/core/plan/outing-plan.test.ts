@@ -6,7 +6,7 @@ import {
   INSTANT_800,
   TWIN,
   mono
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import type { Camera } from '../camera/camera.ts';
 import { PLAIN } from '../error/circumstances.ts';

@@ -9,7 +9,7 @@ import {
   mono,
   slide,
   TWIN
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import { judge } from '../chance/verdict.ts';
 import type { Purpose, Support } from '../error/situation.ts';

@@ -7,7 +7,7 @@ import {
   METERLESS,
   mono,
   TWIN
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 import type { DayPoint } from './day-light.ts';

@@ -8,7 +8,7 @@ import {
   slide,
   TWIN,
   INSTANT_800
-} from '../advice/panel.test.fixtures.ts';
+} from '../error/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import { rankSettings } from '../advice/rank.ts';
 import { sunAndMoonAt } from '../sky/position.ts';

@@ -14,7 +14,7 @@ import {
   SWING,
   TOY,
   TWIN
-} from '#core/advice/panel.test.fixtures.ts';
+} from '#core/error/panel.test.fixtures.ts';
 import type { Film } from '#core/film/film.ts';
 import { choiceFromShadow } from '#core/ways/choice.ts';
 import { judgePair, reachOfPair, triedPair, type Judged } from '../../current-judge.ts';

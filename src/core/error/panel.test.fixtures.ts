@@ -4,7 +4,7 @@ import type { Control } from '../camera/kinds/controls.ts';
 import type { Position } from '../camera/position.ts';
 import type { Program } from '../camera/kinds/programs.ts';
 import type { CameraFlash, Focusing } from '../camera/traits.ts';
-import { cameraWith, filmWith, fixed, marked } from '../error/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed, marked } from './pairs.test.fixtures.ts';
 
 const at = (mark: string, value: number): Position => ({ mark, symbol: null, value });
 const counted = (seconds: number): Position => ({ ...at(`B ${seconds} s`, seconds), byHand: true });
