@@ -169,6 +169,84 @@ describe('flash, several exposures and the kit', () => {
   });
 });
 
+describe('of each kind the least that does', () => {
+  const nothing: AtHand = { films: [], filters: [], flashes: [], course: [] };
+  const dim = { lv: 7.7, sdStops: 0.3 };
+  test('of films that do about as well the one nearest to right, whatever their order', () => {
+    const s = sunny({ film: slide(25), light: dim, camera: { ...BOX, formats: ['roll-6x6'] } });
+    const films = [100, 200, 400, 800, 1600, 3200, 6400].map((iso) =>
+      filmWith({ id: String(iso), iso, formats: ['roll-6x6'] })
+    );
+    const verdicts = films.map((film) => bestSetting({ ...s, film }, {}));
+    const most = Math.max(...verdicts.map((v) => v?.pUsable ?? 0));
+    const near = films.filter((_, i) => (verdicts[i]?.pUsable ?? 0) >= most - 0.05);
+    expect(near.length).toBeGreaterThan(1);
+    const off = (film: Film): number => {
+      const v = bestSetting({ ...s, film }, {});
+      return Math.abs((v?.deltaStops ?? NaN) - (v?.aimStops ?? NaN));
+    };
+    const nearest = near.reduce((a, b) => (off(b) < off(a) ? b : a));
+    for (const order of [films, [...films].reverse()]) {
+      const step = remediesFor(s, {}, { ...nothing, films: order })
+        .flatMap((r) => r.steps)
+        .find((x) => x.kind === 'film');
+      expect(step?.kind === 'film' ? step.film.id : null).toBe(nearest.id);
+    }
+  });
+  test('two exposures where two do as well as four', () => {
+    const s = (exposures: number, lv: number) =>
+      bestSetting(
+        sunny({
+          ...{ camera: { ...BOX, repeats: true }, film: filmWith({ iso: 100 }), support: 'standing' },
+          ...{ light: { lv, sdStops: 0.3 }, circumstances: { ...PLAIN, exposures } }
+        }),
+        {}
+      )?.pUsable ?? 0;
+    const lv = 11.1;
+    expect(s(1, lv)).toBeLessThan(0.8);
+    expect(s(2, lv)).toBeGreaterThan(s(4, lv) - 0.05);
+    const few = remediesFor(
+      sunny({
+        camera: { ...BOX, repeats: true },
+        film: filmWith({ iso: 100 }),
+        light: { lv, sdStops: 0.3 },
+        support: 'standing'
+      }),
+      {},
+      nothing
+    ).flatMap((r) => r.steps.flatMap((x) => (x.kind === 'exposures' ? [x.count] : [])));
+    expect(few).toEqual([2]);
+  });
+  test('what is too dark is never answered by less light, not even behind a film that is too fast then', () => {
+    // f/16 at 1/25 s wants LV 12.6 on ISO 100: at LV 8 a slide of ISO 25 is 6.6 stops under, a negative of ISO 102,400 5.4 over, and
+    // eight times less light would put that right
+    const s = sunny({
+      film: slide(25),
+      light: { lv: 8, sdStops: 0.3 },
+      camera: { ...BOX, formats: ['roll-6x6', '135'] }
+    });
+    const fast = filmWith({ id: 'fast', iso: 102_400 });
+    const found = remediesFor(s, {}, { ...nothing, films: [fast], filters: GREY });
+    const through = { ...PLAIN, filters: [{ name: '', stops: 3, place: 'lens' } as const] };
+    expect(bestSetting({ ...s, film: fast }, {})?.pUsable).toBeLessThan(0.5);
+    expect(bestSetting({ ...s, film: fast, circumstances: through }, {})?.pUsable).toBeGreaterThan(0.75);
+    expect(found.flatMap((r) => r.steps.map((x) => x.kind))).not.toContain('filter');
+  });
+  test('a reading or a test stands alone', () => {
+    const s = sunny({
+      film: slide(25),
+      light: { lv: 9, sdStops: 1.5 },
+      camera: { ...BOX, condition: 'unsure', formats: ['roll-6x6', '135'] }
+    });
+    const found = remediesFor(s, {}, { ...nothing, films: [filmWith({ iso: 400 })] });
+    for (const { steps } of found.filter((r) => r.steps.length > 1))
+      expect(steps.map((x) => x.kind)).not.toEqual(
+        expect.arrayContaining([expect.stringMatching('reading|test')])
+      );
+    expect(found.some((r) => r.steps.length === 1)).toBe(true);
+  });
+});
+
 /** So many random situations. Each has its time, as they are thousands in the bench. */
 const SITUATIONS = Number(process.env['JUST_ENOUGH_SITUATIONS'] ?? 300);
 
