@@ -12,7 +12,6 @@ const TIE = 0.01;
  */
 export function aimStops(good: StopWindow, sd: number): number {
   const middle = (good.lo + good.hi) / 2;
-  if (!(good.hi > good.lo)) return middle;
   const best = normalBetween(middle, sd, good.lo, good.hi);
   const around = errorsWithChance(good, sd, Math.max(0, best - TIE)) ?? { lo: middle, hi: middle };
   return Math.min(around.hi, Math.max(around.lo, 0));

@@ -63,7 +63,7 @@ function withinMixed(
     for (const { z, weight } of SEVEN) {
       const after = afterSd * z;
       const [from, to] = [unmixedStops(lo - after, ambient), unmixedStops(hi - after, ambient)];
-      if (to > from) chance += weight * quickBetween(flash.stops, flash.sd, from, to);
+      chance += weight * quickBetween(flash.stops, flash.sd, from, to);
     }
   return chance;
 }
@@ -102,7 +102,7 @@ function point(
   { hand, both }: Stillness
 ): FlashChances {
   const exposure = withinMixed(ambient, flash, afterSd, usable);
-  const inGood = both > 0 && exposure > 0 ? withinMixed(ambient, flash, afterSd, good) : 0;
+  const inGood = withinMixed(ambient, flash, afterSd, good);
   return { exposure, held: exposure * hand, still: exposure * both, good: inGood * both };
 }
 

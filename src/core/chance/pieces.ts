@@ -45,7 +45,7 @@ export function piecesOf(camera: Camera, film: Film, setting: Setting): readonly
 function makePieces(camera: Camera, film: Film, setting: Setting): readonly Piece[] {
   const range = rangeOf(camera, setting);
   const value = (ev: number): number => givenEv(camera, film, setting, ev);
-  const bends = [range.min, range.max, ...bendsOf(camera, film, setting, range.min, range.max)];
+  const bends = [range.min, range.max, ...bendsOf(camera, film, setting)];
   const sorted = [...new Set(bends)].sort((a, b) => a - b);
   const pieces: Piece[] = [{ from: -Infinity, to: range.min, alpha: value(range.min), beta: 0 }];
   sorted.slice(1).forEach((to, i) => {
@@ -58,10 +58,10 @@ function makePieces(camera: Camera, film: Film, setting: Setting): readonly Piec
 }
 
 /** Wanted exposure values inside the limits at which the film's loss, or a program line's time, bends. */
-function bendsOf(camera: Camera, film: Film, setting: Setting, min: number, max: number): readonly number[] {
+function bendsOf(camera: Camera, film: Film, setting: Setting): readonly number[] {
   const corners = kindOfProgram(camera.program).bends(camera.program);
   const kinks = reciprocityKinks(film.reciprocity).flatMap(
     (kink) => evAtSeconds(camera, setting, kink) ?? []
   );
-  return [...corners, ...kinks].filter((ev) => ev > min && ev < max);
+  return [...corners, ...kinks];
 }

@@ -145,8 +145,8 @@ export class SetByItself implements Candidate {
     const meanWanted = this.#wantedAtZero + lv;
     const still = limits.halfStillSeconds !== Infinity;
     const held = limits.halfHeldSeconds !== Infinity;
-    const focused = limits.subjectM !== null;
     const { aperture: setsAperture } = setsOf(camera);
+    const focusMoves = setsAperture && limits.subjectM !== null;
     const at0 = respond(camera, this.setting, meanWanted);
     const { min, max } = rangeOf(camera, this.setting);
     // with the aperture chosen, the time follows from the exposure value alone: no need to ask the camera at every node
@@ -155,15 +155,15 @@ export class SetByItself implements Candidate {
       ? (wanted: number) => Math.log(respond(camera, this.setting, wanted).seconds)
       : (wanted: number) => lnAperture - Math.LN2 * Math.min(max, Math.max(min, wanted));
     const [lnHeld, lnStill] = [Math.log(limits.halfHeldSeconds), Math.log(limits.halfStillSeconds)];
-    const sure = focused && !setsAperture ? focusAt(camera, limits, this.setting, at0.fNumber) : 1;
+    const focus0 = focusAt(camera, limits, this.setting, at0.fNumber);
     const at = {
       hand: (wanted: number) => (held ? quickCdf((lnHeld - lnSecondsAt(wanted)) / HAND_SPREAD) : 1),
       subject: (wanted: number) => (still ? quickCdf((lnStill - lnSecondsAt(wanted)) / SUBJECT_SPREAD) : 1),
       steepness: (held ? HAND_SPREAD ** -2 : 0) + (still ? SUBJECT_SPREAD ** -2 : 0),
       focus: (wanted: number) =>
-        focused && setsAperture
+        focusMoves
           ? focusAt(camera, limits, this.setting, respond(camera, this.setting, wanted).fNumber)
-          : sure
+          : focus0
     };
     const sum = { exposure: 0, released: 0, held: 0, still: 0, usable: 0, good: 0 };
     for (const { weight, readingSd, wantedSd, pieces } of this.#prepareOnce()) {
@@ -241,8 +241,6 @@ function pieceChance(
   const { sd } = piece;
   const from = (piece.from - meanWanted) / wantedSd;
   const to = (piece.to - meanWanted) / wantedSd;
-  if (from > FAR || to < -FAR) return 0;
-  if (mean + FAR * sd < window.lo || mean - FAR * sd > window.hi) return 0;
   if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
   piece.rectangle ??= rectangleFor(piece.r);
   return piece.rectangle(
