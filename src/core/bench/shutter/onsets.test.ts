@@ -9,7 +9,7 @@ interface Burst {
   readonly amplitude: number;
   readonly ms?: number;
 }
-function recorded(bursts: readonly Burst[], { rate = 48_000, seconds = 2, noise = 0.001, seed = 5 } = {}) {
+function recorded(bursts: readonly Burst[], { rate = 48_000, seconds = 1, noise = 0.001, seed = 5 } = {}) {
   const normal = normalFrom(evenFrom(seed));
   const samples = Float32Array.from({ length: seconds * rate }, () => noise * normal());
   for (const { at, amplitude, ms = 5 } of bursts)
@@ -26,12 +26,14 @@ describe('a click', () => {
   test.each([16_000, 44_100, 48_000, 96_000])(
     'is found to half a millisecond at %d samples a second',
     (rate) => {
-      for (const at of [0.3, 0.70011, 1.6])
-        for (const amplitude of [0.02, 0.3]) {
-          const found = heard([{ at, amplitude }], { rate });
-          expect(found).toHaveLength(1);
-          expect(Math.abs((found[0]?.atSeconds ?? 0) - at)).toBeLessThan(5e-4);
-        }
+      for (const [at, amplitude] of [
+        [0.3, 0.02],
+        [0.70011, 0.3]
+      ] as const) {
+        const found = heard([{ at, amplitude }], { rate });
+        expect(found).toHaveLength(1);
+        expect(Math.abs((found[0]?.atSeconds ?? 0) - at)).toBeLessThan(5e-4);
+      }
     }
   );
   test('is as loud as its energy above the floor', () => {
@@ -67,9 +69,9 @@ describe('a click', () => {
     expect([pair(0.0015), pair(0.008), pair(0.02)]).toEqual([1, 2, 2]);
   });
   test('several are told in order', () => {
-    const times = [0.2, 0.31, 0.9, 1.5];
+    const times = [0.1, 0.21, 0.5, 0.8];
     const found = heard(times.map((at, i) => ({ at, amplitude: 0.05 * (i + 1) })));
-    expect(found.map((o) => o.atSeconds.toFixed(2))).toEqual(['0.20', '0.31', '0.90', '1.50']);
+    expect(found.map((o) => o.atSeconds.toFixed(2))).toEqual(['0.10', '0.21', '0.50', '0.80']);
   });
 });
 
