@@ -1,17 +1,9 @@
 import { expect, test } from 'vitest';
 import { atHandFrom } from '../advice/at-hand.ts';
-import {
-  BOX_B,
-  colour,
-  FLASH_UNIT,
-  METERLESS,
-  mono,
-  REUSABLE,
-  slide
-} from '../error/panel.test.fixtures.ts';
+import { BOX_B, colour, FLASH_UNIT, METERLESS, mono, REUSABLE, slide } from '../error/panel.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import { choiceFromScene, choiceFromShadow } from '../ways/choice.ts';
-import { knownScene } from '../light/scenes.ts';
+import { knownScene, SCENES } from '../light/scenes.ts';
 import { cardFlashes, cardLights, cardSeconds } from './card.ts';
 
 const asked = (camera: Situation['camera'], film: Situation['film']): Situation => ({
@@ -53,4 +45,30 @@ test('the reach of a flash at full power: its guide number over the aperture, fo
   const [row] = cardFlashes(asked(REUSABLE, colour(400)), {}, [FLASH_UNIT]);
   expect(row?.range?.fromM).toBeLessThan(2.7);
   expect(row?.range?.toM).toBeGreaterThan(2.7);
+});
+
+test('what is likely needs no help, and a step that cannot be told on a card, or does too little, is none', () => {
+  // a light that nobody read: reading it would help most, and a card cannot
+  const unsure = { ...choiceFromShadow('none'), sdStops: 1.6 };
+  const rows = cardLights(asked(METERLESS, slide(100)), {}, [unsure, choiceFromShadow('sharp')], HAND);
+  const [first, second] = rows;
+  expect(first?.verdict.pUsable).toBeLessThan(0.75);
+  expect(first?.help?.steps.map((s) => s.kind) ?? []).not.toContain('reading');
+  expect(second?.verdict.pUsable).toBeGreaterThanOrEqual(0.75);
+  expect(second?.help).toBeNull();
+  // a slide of ISO 25 in a box: whatever is named in the evening reaches an even chance
+  const dim = cardLights(asked(BOX_B, slide(25)), {}, SCENES.map(choiceFromScene), HAND);
+  const named = dim.flatMap((row) => (row.help ? [row.help] : []));
+  expect(named.length).toBeGreaterThan(0);
+  for (const { verdict: after, steps } of named) {
+    expect(after.pUsable).toBeGreaterThanOrEqual(0.5);
+    for (const { kind } of steps) expect(['reading', 'test', 'move', 'measure', 'wait']).not.toContain(kind);
+  }
+});
+
+test('through a filter that takes nothing the seconds are those without one', () => {
+  const [row] = cardSeconds(asked(BOX_B, mono(125)), {}, [3], [0, 0]);
+  const [a, b] = row?.seconds ?? [];
+  expect(a?.exposure.seconds).toBe(b?.exposure.seconds);
+  expect(a?.terms.map((t) => t.term)).not.toContain('filter');
 });

@@ -147,3 +147,45 @@ describe('what a film brings', () => {
     });
   });
 });
+
+describe('several days', () => {
+  const pair = pairOf(METERLESS, mono(100));
+  test('each day has its own hours, and is the same as asked alone', () => {
+    const [all] = mapOf([pair], span({ days: 3 })).chances;
+    const alone = ['2026-09-01', '2026-09-02', '2026-09-03'].flatMap((from) => [
+      ...(mapOf([pair], span({ from, days: 1 })).chances[0] ?? [])
+    ]);
+    expect([...(all ?? [])]).toEqual(alone);
+    expect(alone).toHaveLength(72);
+  });
+  test('what is done is told week by week', () => {
+    const told: number[] = [];
+    const steps = chanceMap([pair], span({ days: 14, skies: { clear: 1, partly: 0, cloudy: 0 } }));
+    for (let step = steps.next(); step.done !== true; step = steps.next()) told.push(step.value);
+    expect(told).toEqual([0.5, 1]);
+  });
+  test('lamps rule where they are brighter, and add to the daylight where they are not', () => {
+    const lamps = { lv: 7, contrast: 'hard' } as const;
+    const night: PlanDay = {
+      ...{ place: LISBON, fromMs: 0, toMs: 1, sky: 'clear', facing: 'front', ground: 'ground' },
+      ...{ lamps, shadeFromMs: null }
+    };
+    const twin = pairOf(TWIN, INSTANT_800);
+    const skies = { clear: 1, partly: 0, cloudy: 0 };
+    const [chances] = mapOf([twin], span({ days: 1, lamps, skies })).chances;
+    for (const hour of [1, 6, 7, 12, 19, 20, 22]) {
+      let sum = 0;
+      for (let q = 0; q < 4; q++) {
+        const ms = Date.parse('2026-08-31T23:00:00Z') + (hour * 4 + q) * 15 * 60_000;
+        sum += servingAt(twin, lightUnderSky(night, 'clear')(ms), 'hand')?.verdict.pUsable ?? 0;
+      }
+      expect(Math.abs((chances?.[hour] ?? NaN) - sum / 4), `${hour} h`).toBeLessThan(0.03);
+    }
+  });
+  test('a chance that is just enough is worth pressing for, and a keeper in a thousand frames has no price', () => {
+    const even = new Float32Array(24).fill(0.5);
+    expect(filmWorth(even, [0, 24], { frames: 10, price: 10 }, 0.5).hoursThatWork).toBe(1);
+    const none = new Float32Array(24).fill(0.0005);
+    expect(filmWorth(none, [0, 24], { frames: 1, price: 10 }, 0.5).costPerKeeper).toBeNull();
+  });
+});

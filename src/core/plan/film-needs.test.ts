@@ -67,3 +67,8 @@ describe('film for an outing', () => {
     expect(needs([[2, { ...wayOf('reflex'), key: 'gone' }]])).toEqual([]);
   });
 });
+
+test('a film of no frames has no price for each', () => {
+  const reel = { ...INSTANT, id: 'reel', frames: 0 };
+  expect(needs([[2, wayOf('reflex', reel)]])[0]?.cost).toBeNull();
+});

@@ -34,3 +34,23 @@ test('as the light falls the frames of a part take longer, evenly in stops', () 
   expect(secondsAt(parts, 500_000)).toBe(8);
   expect(secondsAt([], 0)).toBe(0);
 });
+
+test('before the first part it takes as long as at its beginning, after the last as at its end', () => {
+  const parts = [part(60_000, 120_000, 1, 4), part(120_000, 120_000, 5, 9), part(120_001, 180_000, 8, 16)];
+  expect([secondsAt(parts, 0), secondsAt(parts, 60_000), secondsAt(parts, 90_000)]).toEqual([1, 1, 2]);
+  expect([secondsAt(parts, 180_000), secondsAt(parts, 900_000)]).toEqual([16, 16]);
+  // a part that is a moment long is its beginning
+  expect(secondsAt([part(0, 0, 5, 9), part(1, 10, 2, 2)], 0)).toBe(5);
+  // in a long part, seconds after the hour: the share counts from its own beginning
+  expect(secondsAt([part(1_000_000, 1_060_000, 1, 4)], 1_030_000)).toBeCloseTo(2, 12);
+});
+
+test('a frame that ends with the window fits, and a film of no frames costs nothing to say', () => {
+  // pressed at 0:00 and 0:40, ends at 0:50
+  expect(fitsIn({ fromMs: 0, toMs: 50_000 }, always(10), 30, 8, FILM).frames).toBe(2);
+  expect(fitsIn({ fromMs: 0, toMs: 10_000 }, always(10), 30, 8, FILM)).toMatchObject({
+    frames: 1,
+    lastPressMs: 0
+  });
+  expect(fitsIn(minutes(4), always(10), 30, 8, { price: 16, frames: 0 }).cost).toBeNull();
+});

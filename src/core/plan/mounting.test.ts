@@ -47,3 +47,31 @@ describe('what goes on a camera', () => {
     expect(notes(mounts({ stand: 'socket', release: 'none' }), {})).toEqual([]);
   });
 });
+
+test('of things of one name the filter of that strength counts', () => {
+  const steps = [{ kind: 'filter', filter }] as const;
+  const flash: Thing = {
+    ...{ id: 'f', name: 'Night 6' },
+    data: { kind: 'flash', guideNumber: 20, powers: [0], seconds: 1 / 1000, angleDegrees: null }
+  };
+  const weaker: Thing = {
+    id: 'w',
+    name: 'Night 6',
+    data: { kind: 'filter', stops: 3, givenAs: 'stops', sizeMm: 58 }
+  };
+  const other: Thing = {
+    id: 'o',
+    name: 'Day 6',
+    data: { kind: 'filter', stops: 6, givenAs: 'stops', sizeMm: 67 }
+  };
+  const at49 = mounts({ filterMm: 49 });
+  for (const things of [
+    [flash, NIGHT],
+    [weaker, NIGHT],
+    [other, NIGHT],
+    [other, weaker, flash, NIGHT]
+  ])
+    expect(notes(at49, { steps }, things)).toEqual([]);
+  for (const things of [[flash], [weaker], [other]])
+    expect(notes(at49, { steps }, things)).toEqual(['try-filter']);
+});

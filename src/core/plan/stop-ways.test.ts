@@ -1,13 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { atHandFrom } from '../advice/at-hand.ts';
-import {
-  FLASH_UNIT,
-  INSTANT_160,
-  INSTANT_800,
-  METERLESS,
-  mono,
-  TWIN
-} from '../error/panel.test.fixtures.ts';
+import { FLASH_UNIT, INSTANT_160, INSTANT_800, METERLESS, mono, TWIN } from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import type { Film } from '../film/film.ts';
 import type { DayPoint } from './day-light.ts';

@@ -209,4 +209,87 @@ describe('windows', () => {
       parts.slice(1).forEach((part, i) => expect(part.fromMs).toBe(parts[i]?.toMs));
     }
   });
+  test('along the day every ten minutes and its end are looked at, by the likely sky', () => {
+    const day = nightOf('2026-09-12', 'Europe/Lisbon', {
+      toMs: dayBounds('2026-09-12', 'Europe/Lisbon').toMs - 3 * MINUTE
+    });
+    const pair = pairOf(METERLESS, slide(100));
+    const { looked } = pairDay(pair, day, 'hand');
+    const times: number[] = [];
+    for (let ms = day.fromMs; ms < day.toMs; ms += 10 * MINUTE) times.push(ms);
+    times.push(day.toMs);
+    expect(looked.map(({ ms }) => ms)).toEqual(times);
+    const light = lightUnderSky(day, 'clear');
+    for (const { ms, chance, deltaStops } of looked) {
+      const advised = servingAt(pair, light(ms), 'hand')?.verdict;
+      expect(Math.abs(chance - (advised?.pUsable ?? NaN)), new Date(ms).toISOString()).toBeLessThan(0.12);
+      // where it is far too dark anyway the nearest setting is told
+      expect(Math.abs(deltaStops - (advised?.deltaStops ?? NaN))).toBeLessThan(0.7);
+    }
+  });
+  test('a window that does not touch an end of the day is open at neither, and each sky that has none is named', () => {
+    const day = nightOf('2026-09-12', 'Europe/Lisbon', { sky: 'unsaid' });
+    const [trails] = pairDay(TRAILS, day, 'standing').windows;
+    expect([trails?.openAtStart, trails?.openAtEnd]).toEqual([false, false]);
+    const byDay = pairDay(pairOf(TWIN, INSTANT_800), nightOf('2026-09-12', 'Europe/Lisbon'), 'hand').windows;
+    expect(byDay[0]?.openAtStart).toBe(true);
+    // slow film in open shade: under a sky that is darker there is no window at all
+    const slow = pairDay(
+      pairOf(METERLESS, slide(25), undefined, 0.7),
+      { ...day, facing: 'open-shade' },
+      'hand'
+    ).windows;
+    const alone = (['clear', 'partly', 'cloudy'] as const).filter(
+      (sky) =>
+        pairDay(pairOf(METERLESS, slide(25), undefined, 0.7), { ...day, facing: 'open-shade', sky }, 'hand')
+          .windows.length === 0
+    );
+    for (const w of slow) expect(w.notUnder).toEqual(alone);
+  });
+  test('the same window under another sky is the one that overlaps it, not the first of the day', () => {
+    // a fast film is too fast at noon under a clear sky: morning and evening are two windows there
+    const pair = pairOf(TWIN, { ...INSTANT_800, iso: 3200 }, undefined, 0.6);
+    const { fromMs, toMs } = dayBounds('2026-06-12', 'Europe/Lisbon');
+    const day = nightOf('2026-06-12', 'Europe/Lisbon', { fromMs, toMs, sky: 'unsaid' });
+    const { windows } = pairDay(pair, day, 'hand');
+    const under = new Map(
+      (['clear', 'partly', 'cloudy'] as const).map((sky) => [
+        sky,
+        pairDay(pair, { ...day, sky }, 'hand').windows
+      ])
+    );
+    for (const w of windows) {
+      const overlapping = [...under.values()].flatMap((all) =>
+        all.filter((o) => o.from.likelyMs < w.to.likelyMs && o.to.likelyMs > w.from.likelyMs)
+      );
+      expect(overlapping.map((o) => o.from.likelyMs)).toContain(w.from.earliestMs);
+      expect(overlapping.map((o) => o.to.likelyMs)).toContain(w.to.latestMs);
+      expect(w.from.earliestMs).toBeLessThanOrEqual(w.from.likelyMs);
+      expect(w.to.latestMs).toBeGreaterThanOrEqual(w.to.likelyMs);
+    }
+    expect(windows.length).toBeGreaterThan(1);
+  });
+  test('a part is new where the setting before is no longer as good', () => {
+    const day = nightOf('2026-09-12', 'Europe/Lisbon');
+    const pair = pairOf(METERLESS, slide(100));
+    const [first] = pairDay(pair, day, 'hand').windows;
+    const parts = first?.parts ?? [];
+    expect(parts.length).toBeGreaterThan(2);
+    const light = lightUnderSky(day, 'clear');
+    for (const [i, part] of parts.slice(0, -1).entries()) {
+      const chanceAt = (ms: number): number =>
+        rankSettings(situationAt(pair, light(ms), 'hand'), {}).find(
+          ({ setting }) => JSON.stringify(setting.choice) === JSON.stringify(part.choice)
+        )?.pUsable ?? 0;
+      const best = (ms: number): number => servingAt(pair, light(ms), 'hand')?.verdict.pUsable ?? 0;
+      // two minutes on it costs what nobody would give away, and in its middle it does not
+      const after = (parts[i + 1]?.fromMs ?? 0) + 2 * MINUTE;
+      if (part.toMs - part.fromMs > 4 * MINUTE) {
+        const middle = (part.fromMs + part.toMs) / 2;
+        expect(best(middle) - chanceAt(middle)).toBeLessThan(0.08);
+      }
+      expect(best(after) - chanceAt(after)).toBeGreaterThan(-0.02);
+      expect(JSON.stringify(parts[i + 1]?.choice)).not.toBe(JSON.stringify(part.choice));
+    }
+  });
 });
