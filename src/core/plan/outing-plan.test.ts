@@ -1,11 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import {
+  BOX_B,
+  METERLESS,
+  RIGID,
+  INSTANT_640,
   REUSABLE,
   FOLDING_REFLEX,
   INSTANT_160,
   INSTANT_800,
   TWIN,
-  mono
+  mono,
+  slide
 } from '../error/panel.test.fixtures.ts';
 import { atHandFrom } from '../advice/at-hand.ts';
 import type { Camera } from '../camera/camera.ts';
@@ -13,10 +18,11 @@ import { PLAIN } from '../error/circumstances.ts';
 import type { Film } from '../film/film.ts';
 import { wallClock } from '../sky/wall-clock.ts';
 import { crossingLengths, fieldWidthM } from './crossing.ts';
-import { momentOfStop } from './outing-time.ts';
+import { dayOfStop, momentOfStop } from './outing-time.ts';
 import { pressesOf, type Outing, type Stop } from './outing.ts';
 import { outingPlan, type OutingKit } from './outing-plan.ts';
-import type { OutingPair } from './stop-ways.ts';
+import { pairAtStop, type OutingPair } from './stop-ways.ts';
+import { pairDay } from './windows.ts';
 
 const ZONE = 'Europe/Lisbon';
 const LISBON = { name: 'Quay', latitude: 38.72, longitude: -9.14, zone: ZONE };
@@ -235,4 +241,169 @@ describe('a mover through the frame', () => {
     const train = { metresPerSecond: 20, lengthM: 52.8, distanceM: 10 };
     expect(crossingLengths('135', 50, train)).toEqual({ from: 3, to: 6 });
   });
+});
+
+describe('what an outing tells of its hours', () => {
+  const reflex: OutingPair = { ...REFLEX, pair: { ...REFLEX.pair, leastChance: 0.4 } };
+  const lone: OutingKit = { ...KIT, pairs: [reflex] };
+  const windowsAt = (pair: OutingPair, one: Stop, support: 'hand' | 'standing') =>
+    pairDay(pairAtStop(pair, one), dayOfStop(outing([one]), one, null), support).windows;
+
+  const afternoon = stop({ time: '18:45', facing: 'open-shade' });
+
+  test('the day of a stop lasts from four in the morning to four', () => {
+    const day = dayOfStop({ date: '2026-09-12', sky: 'clear' }, stop({}), null);
+    expect([day.fromMs, day.toMs]).toEqual([
+      Date.parse('2026-09-12T03:00:00Z'),
+      Date.parse('2026-09-13T03:00:00Z')
+    ]);
+  });
+  test('a stop with no hour that is one has no window, and ends nothing', () => {
+    expect(outingPlan(outing([stop({ time: '25:00' })]), lone)).toMatchObject({ lastMs: null, items: [] });
+    const [first] = outingPlan(outing([stop({ time: '25:00' })]), lone).stops;
+    expect(first?.troubles).toHaveLength(1);
+  });
+  test('where nothing works and it is out of order both are told, with when it would work', () => {
+    const plan = outingPlan(outing([stop({ time: '23:00' }), stop({ time: '22:30' })]), lone);
+    expect(kinds(plan)).toEqual([['nothing-works'], ['out-of-order', 'nothing-works']]);
+    for (const { troubles } of plan.stops) {
+      const nothing = troubles.find((t) => t.kind === 'nothing-works');
+      expect(nothing?.kind === 'nothing-works' && nothing.works).not.toBeNull();
+      expect(nothing?.kind === 'nothing-works' ? nothing.best : 1).toBeLessThan(0.4);
+    }
+    // in the last light there is some chance, and it is told
+    const dusk = outingPlan(outing([stop({ time: '20:40' })]), {
+      ...KIT,
+      pairs: [pairOf('twin', TWIN, INSTANT_800)]
+    });
+    const [nothing] = dusk.stops[0]?.troubles ?? [];
+    expect(nothing?.kind === 'nothing-works' ? nothing.best : 0).toBeGreaterThan(0);
+  });
+  test('the last moment is the end of the window one is in, and none where a window is open when the day is over', () => {
+    const plan = outingPlan(outing([stop({ time: '18:45', facing: 'open-shade' })]), lone);
+    const { window } = plan.stops[0] ?? {};
+    expect(plan.lastMs).toBe(window?.to.likelyMs);
+    expect(plan.lastMs).toBeGreaterThan(plan.stops[0]?.ms ?? Infinity);
+    const lamps = { lv: 9, contrast: 'hard' } as const;
+    const lit = outingPlan(outing([stop({ time: '15:00', lamps: 'quay' })]), {
+      pairs: [pairOf('twin', TWIN, INSTANT_800)],
+      lampsOf: () => lamps
+    });
+    expect(lit.lastMs).toBeNull();
+    // far too much light for it by day, and just right by the lamps until the day is over
+    const fast = outingPlan(outing([stop({ time: '13:00', lamps: 'quay' })]), {
+      pairs: [pairOf('box', REUSABLE, { ...slide(6400), formats: ['135'] })],
+      lampsOf: () => lamps
+    });
+    expect(kinds(fast)).toEqual([['nothing-works']]);
+    expect(fast.lastMs).toBeNull();
+  });
+  test('without an hour the first of all cameras begins, whichever is named first', () => {
+    const one = stop({ time: '' });
+    const box = pairOf('box', REUSABLE, mono(100));
+    const twin = pairOf('twin', TWIN, INSTANT_800);
+    const starts = [box, twin].flatMap((pair) =>
+      (['hand', 'standing'] as const).flatMap((support) =>
+        windowsAt(pair, one, support).map((w) => w.from.likelyMs)
+      )
+    );
+    for (const pairs of [
+      [box, twin],
+      [twin, box]
+    ])
+      expect(outingPlan(outing([one]), { ...KIT, pairs }).stops[0]?.ms).toBe(Math.min(...starts));
+    expect(new Set(starts).size).toBeGreaterThan(1);
+    const kept = outingPlan(outing([stop({ time: '', loadId: 'box' })]), { ...KIT, pairs: [twin, box] });
+    const own = (['hand', 'standing'] as const).flatMap((support) =>
+      windowsAt(box, one, support).map((w) => w.from.likelyMs)
+    );
+    expect(kept.stops[0]?.ms).toBe(Math.min(...own));
+    expect(kept.stops[0]?.way?.key).toBe('box');
+  });
+  test('at the same minute as the stop before nothing is out of order', () => {
+    const plan = outingPlan(outing([afternoon, afternoon]), lone);
+    expect(kinds(plan)).toEqual([[], []]);
+  });
+  test('the later one comes, the fewer frames fit before the light goes', () => {
+    const fit = (time: string): number => {
+      const plan = outingPlan(outing([stop({ time, purpose: 'light-trails', frames: 60 })]), lone);
+      const found = plan.stops[0]?.troubles.find((t) => t.kind === 'runs-out');
+      return found?.kind === 'runs-out' ? found.fit : NaN;
+    };
+    expect(fit('20:08')).toBeGreaterThan(fit('20:09'));
+    expect(fit('20:09')).toBeGreaterThan(0);
+  });
+  test('nobody stands a camera for less than five points, even where something to stand it on is carried', () => {
+    const meterless = pairOf('m', METERLESS, mono(125));
+    const supports = (time: string, leastChance: number) =>
+      outingPlan(outing([stop({ time }), stop({ time: '20:12', purpose: 'light-trails' })]), {
+        ...KIT,
+        pairs: [{ ...meterless, pair: { ...meterless.pair, leastChance } }]
+      }).stops.map((s) => s.way?.support);
+    expect(supports('13:00', 0.3)).toEqual(['hand', 'standing']);
+    // in the last light it gains more
+    expect(supports('19:50', 0.2)).toEqual(['standing', 'standing']);
+  });
+});
+
+describe('a stop that takes a filter', () => {
+  const GREY = { name: 'grey', stops: 10 };
+  const counting = pairOf('box', BOX_B, mono(125));
+  const withFilters = (
+    filters: readonly { readonly name: string; readonly stops: number }[],
+    pair = counting
+  ): OutingPair => ({
+    ...pair,
+    pair: { ...pair.pair, atHand: { ...pair.pair.atHand, filters } }
+  });
+  test('whole seconds at noon: the filter is packed, and its window is the one with it on', () => {
+    const plan = outingPlan(outing([stop({ time: '13:00', purpose: 'whole-seconds' })]), {
+      ...KIT,
+      pairs: [withFilters([GREY])]
+    });
+    const [first] = plan.stops;
+    expect(first?.way?.steps.map((s) => s.kind)).toEqual(['filter']);
+    expect(plan.items.map((i) => i.kind).sort()).toEqual(['camera', 'filter', 'support']);
+    const ms = first?.ms ?? NaN;
+    expect(first?.window?.from.likelyMs ?? Infinity).toBeLessThan(ms);
+    expect(first?.window?.to.likelyMs ?? -Infinity).toBeGreaterThan(ms);
+  });
+  test('a film too fast for the noon: the window is that of the pair through its filter', () => {
+    const fast = pairOf('box', REUSABLE, { ...slide(1600), formats: ['135'] });
+    const three = { name: 'grey', stops: 6 };
+    const plan = outingPlan(outing([stop({ time: '13:00' })]), {
+      ...KIT,
+      pairs: [withFilters([three], fast)]
+    });
+    const [first] = plan.stops;
+    expect(first?.way?.steps.map((s) => s.kind)).toEqual(['filter']);
+    const ms = first?.ms ?? NaN;
+    expect(first?.window?.from.likelyMs ?? Infinity).toBeLessThan(ms);
+    expect(first?.window?.to.likelyMs ?? -Infinity).toBeGreaterThan(ms);
+    expect(kinds(plan)).toEqual([[]]);
+  });
+});
+
+test('a flash that fires by itself is on its camera; of two cameras the flash of the one that is used counts', () => {
+  const unit = { name: '', guideNumber: 16, powers: [0], seconds: 1 / 1000, angleDegrees: null };
+  const own = RIGID({ kind: 'automatic', unit, belowLv: 9, overridable: true, quenched: false });
+  const subject = (pair: OutingPair): OutingPair => ({
+    ...pair,
+    pair: { ...pair.pair, situation: { ...pair.pair.situation, circumstances: { ...PLAIN, subjectM: 2 } } }
+  });
+  const night = outing([stop({ time: '22:00' })]);
+  const lit = outingPlan(night, { ...KIT, pairs: [subject(pairOf('own', own, INSTANT_640))] });
+  expect(lit.items.map((i) => i.kind)).toEqual(['camera']);
+  const gun = { ...unit, name: 'gun' };
+  const shoe = subject(
+    pairOf('shoe', { ...REUSABLE, flash: { kind: 'shoe', syncSeconds: null } }, mono(400))
+  );
+  const armed = { ...shoe, pair: { ...shoe.pair, atHand: { ...shoe.pair.atHand, flashes: [gun] } } };
+  const blind = subject(pairOf('blind', { ...REUSABLE, flash: { kind: 'none' } }, mono(400)));
+  const two = outingPlan(night, {
+    ...KIT,
+    pairs: [subject(pairOf('switch', REUSABLE, slide(25))), blind, armed]
+  });
+  expect(two.stops[0]?.way?.key).toBe('shoe');
+  expect(two.items.map((i) => i.kind)).toEqual(['camera', 'flash']);
 });

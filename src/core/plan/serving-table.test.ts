@@ -11,6 +11,7 @@ import {
   TWIN
 } from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
+import { missingOf } from '../advice/purpose-served.ts';
 import { judge } from '../chance/verdict.ts';
 import type { Purpose, Support } from '../error/situation.ts';
 import type { Film } from '../film/film.ts';
@@ -44,6 +45,7 @@ const CASES: readonly (readonly [string, PlanPair, Support])[] = [
     pairOf(FOLDING_REFLEX, INSTANT_160, { purpose: 'light-trails', filters: true }),
     'standing'
   ],
+  ['trails of light by many times', pairOf(METERLESS, mono(125), { purpose: 'light-trails' }), 'standing'],
   [
     'a blurred background',
     pairOf(METERLESS, mono(400), { purpose: 'blurred-background', filters: true }),
@@ -96,10 +98,10 @@ describe('a table', () => {
 });
 
 describe('nobody changes a setting for little', () => {
-  test.each(CASES)('%s', (_, pair, support) => {
+  test.each(CASES)('%s', (name, pair, support) => {
     const table = new ServingTable(pair, support);
     const purpose = pair.situation.purpose ?? 'good-frame';
-    let changed = 0;
+    let [changed, kept] = [0, 0];
     for (const from of LVS)
       for (const lv of LVS) {
         const [outcome, advised] = [table.at(at(from)), table.at(at(lv))];
@@ -115,9 +117,40 @@ describe('nobody changes a setting for little', () => {
         const isAsGood = chance >= Math.max(0.5, best - 0.05);
         if (purpose === 'good-frame') expect(isEnough, `${from} ${lv}`).toBe(isAsGood);
         else if (purpose === 'blurred-background') expect(isEnough).toBe(false);
-        else if (!isAsGood) expect(isEnough).toBe(false);
+        else {
+          const situation = situationAt(pair, at(lv), support);
+          const isReached = missingOf(situation, table.judged(outcome, at(lv))) === null;
+          expect(isEnough, `${from} ${lv}`).toBe(isAsGood && isReached);
+        }
+        if (isEnough) kept += 1;
         if (!isEnough) changed += 1;
       }
     if (purpose === 'good-frame') expect(changed).toBeGreaterThan(0);
+    if (name.endsWith('by many times')) expect(Math.min(changed, kept)).toBeGreaterThan(0);
+  });
+});
+
+describe('what serves', () => {
+  const trails = pairOf(FOLDING_REFLEX, INSTANT_160, { purpose: 'light-trails', filters: true });
+  test('seconds in the hand are in vain, and no filter is put on for them', () => {
+    for (const lv of [4, 8, 12]) {
+      const serving = servingAt(trails, at(lv), 'hand');
+      expect([serving?.serves, serving?.steps]).toEqual([false, []]);
+    }
+  });
+  test('a purpose that is reached has to be likely enough too', () => {
+    const lvs = LVS.filter((lv) => servingAt(trails, at(lv), 'standing')?.serves === true);
+    expect(lvs.length).toBeGreaterThan(0);
+    for (const lv of lvs) {
+      const chance = servingAt(trails, at(lv), 'standing')?.verdict.pUsable ?? 0;
+      expect(servingAt({ ...trails, leastChance: chance + 0.01 }, at(lv), 'standing')?.serves).toBe(false);
+      expect(servingAt({ ...trails, leastChance: chance }, at(lv), 'standing')?.serves).toBe(true);
+    }
+  });
+  test('a chance that is just enough is enough', () => {
+    const plain = pairOf(METERLESS, slide(100));
+    const chance = servingAt(plain, at(7), 'hand')?.verdict.pUsable ?? 0;
+    expect(servingAt({ ...plain, leastChance: chance }, at(7), 'hand')?.serves).toBe(true);
+    expect(new ServingTable({ ...plain, leastChance: chance + 0.02 }, 'hand').at(at(7))?.serves).toBe(false);
   });
 });

@@ -122,3 +122,39 @@ describe('what has to be carried', () => {
     expect(itemKey({ kind: 'camera', key: 'a' })).not.toBe(itemKey({ kind: 'camera', key: 'b' }));
   });
 });
+
+describe('what is put on', () => {
+  const names = (ways: readonly StopWay[]): readonly string[] =>
+    told(ways).map((w) => w.replace(' fails', ''));
+  const slow = pairOf('a', METERLESS, mono(100), { filters: [GREY] });
+  const fast = pairOf('b', TWIN, { ...INSTANT_800, iso: 3200 }, { filters: [GREY] });
+
+  test('nothing on a camera that serves without, whatever another one needs', () => {
+    for (const pairs of [
+      [slow, fast],
+      [fast, slow]
+    ]) {
+      const ways = names(waysOfStop(pairs, GOOD, at(16)));
+      expect([...ways].sort()).toEqual([
+        ...['a hand', 'a standing', 'b hand', 'b hand filter', 'b standing', 'b standing filter']
+      ]);
+    }
+  });
+  test('nothing where it stands and serves, while it is tried in the hand', () => {
+    expect(names(waysOfStop([slow], GOOD, at(4)))).toEqual(['a hand', 'a standing', 'a hand filter']);
+  });
+  test('a flash is for the hand, even where nothing serves', () => {
+    const shoe: Camera = { ...METERLESS, flash: { kind: 'shoe', syncSeconds: null } };
+    const dark = names(waysOfStop([pairOf('a', shoe, mono(25), { flashes: [FLASH_UNIT] })], GOOD, at(-9)));
+    expect(dark.filter((w) => w.includes('flash'))).toEqual(['a hand flash']);
+  });
+  test('a mover is held by the field of the size that camera and film share, else by the camera’s first', () => {
+    const mover = { metresPerSecond: 20, lengthM: 52.8, distanceM: 10 };
+    const two: Camera = { ...METERLESS, formats: ['roll-6x9', 'roll-6x6'] };
+    const from = (film: Film): number =>
+      pairAtStop(pairOf('a', two, film), { purpose: 'light-trails', mover }).situation.trails?.from ?? NaN;
+    const expected = (widthMm: number): number => ((widthMm * 10) / METERLESS.focalMm + 52.8) / 20;
+    expect(from({ ...mono(100), formats: ['roll-6x6'] })).toBeCloseTo(expected(56), 9);
+    expect(from({ ...mono(100), formats: ['cine-8'] })).toBeCloseTo(expected(84), 9);
+  });
+});
