@@ -5,7 +5,15 @@ import { allSettings } from '../camera/setting.ts';
 import type { FlashUnit } from '../camera/traits.ts';
 import type { Situation } from '../error/situation.ts';
 import { behindStops, fired, guideNumberFrom, powerRows, powersFor } from './flash-table.ts';
-import { counterProblem, feetOf, pictureSeconds, reelPlan, secondsOf, type Reel } from './reel.ts';
+import {
+  counterProblem,
+  feetOf,
+  pictureSeconds,
+  reelPlan,
+  secondsOf,
+  secondsRun,
+  type Reel
+} from './reel.ts';
 
 const UNIT: FlashUnit = {
   name: 'small',
@@ -110,6 +118,11 @@ describe('a reel', () => {
     expect(plan.shots.map((s) => s.counterFeet)).toEqual([8, 3]);
     expect(plan.overSeconds).toBe(15);
     expect(reelPlan(reel, 2, [20]).overSeconds).toBe(-10);
+  });
+  test('what each shot ran, by the counter after it', () => {
+    // from 25 feet: 2 feet are 10 s, 5 are 25, nothing is nothing
+    expect(secondsRun(reel, [23, 18, 18])).toEqual([10, 25, 0]);
+    expect(secondsRun(reel, [])).toEqual([]);
   });
   test('a counter stands between full and empty', () => {
     expect(counterProblem(reel, 25)).toBeNull();
