@@ -21,9 +21,9 @@ function quantile(values: Float64Array, share: number): number {
   return sorted[Math.round(share * (sorted.length - 1))] ?? 0;
 }
 
-/** Where two samples pass a level, by a straight line between them. */
+/** Where two samples on either side of a level pass it, by a straight line between them. */
 const crossing = (t0: number, v0: number, t1: number, v1: number, level: number): number =>
-  v1 === v0 ? t1 : t0 + ((level - v0) / (v1 - v0)) * (t1 - t0);
+  t0 + ((level - v0) / (v1 - v0)) * (t1 - t0);
 
 /**
  * The pulses of a trace, in order; one that is open at either end is left out.
@@ -37,17 +37,16 @@ export function pulsesOf(times: Float64Array, light: Float64Array): readonly Pul
   const sign = high - middle >= middle - low ? 1 : -1;
   const up = light.map((v) => sign * v);
   const dark = quantile(up, 0.25);
+  const peak = sign === 1 ? high : -low;
+  const inTheDark = up.filter((v) => v <= dark + (peak - dark) / 4);
   const noise = Math.max(
     1e-12,
     1.4826 *
       quantile(
-        up
-          .map((v) => Math.abs(v - dark))
-          .filter((_, i) => (up[i] ?? 0) <= dark + (Math.max(...[sign * high, sign * low]) - dark) / 4),
+        inTheDark.map((v) => Math.abs(v - dark)),
         0.5
       )
   );
-  const peak = sign === 1 ? high : -low;
   if (peak - dark < LEAST_OVER_NOISE * noise) return [];
   const half = (dark + plateau(up, dark, peak)) / 2;
   const height = 2 * (half - dark);
@@ -76,10 +75,9 @@ function between(
   let [isOpen, openAt, lastCross] = [(up[0] ?? 0) > half, NaN, NaN];
   for (let i = 1; i < up.length; i++) {
     const [t0, t1, v0, v1] = [times[i - 1] ?? 0, times[i] ?? 0, up[i - 1] ?? 0, up[i] ?? 0];
-    const isRise = v0 <= half && v1 > half;
-    const isFall = v0 > half && v1 <= half;
-    if ((isRise && !isOpen && !Number.isFinite(lastCross)) || (isFall && isOpen))
-      lastCross = crossing(t0, v0, t1, v1, half);
+    const isCrossing = v0 > half !== v1 > half;
+    // it opens where it first rose, and closes where it last fell
+    if (isCrossing && (isOpen || !Number.isFinite(lastCross))) lastCross = crossing(t0, v0, t1, v1, half);
     if (!isOpen && v1 > half + slack) {
       [isOpen, openAt, lastCross] = [true, lastCross, NaN];
     } else if (isOpen && v1 < half - slack) {

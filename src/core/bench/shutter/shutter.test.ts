@@ -196,6 +196,13 @@ describe('slow motion', () => {
     expect(seconds).toBeCloseTo(1 / 8, 9);
     expect(sdStops).toBeCloseTo(Math.sqrt(2 / 12) / (30 * Math.LN2), 9);
   });
+  test('one dim frame counts half, and none leaves both ends within a frame', () => {
+    const [one, none] = [fromFrames(10, 1, 100), fromFrames(10, 0, 100)];
+    expect(one.seconds).toBeCloseTo(0.105, 9);
+    expect(one.sdStops).toBeCloseTo(Math.sqrt(1 / 12) / (10.5 * Math.LN2), 9);
+    expect(none.seconds).toBeCloseTo(0.1, 9);
+    expect(none.sdStops).toBeCloseTo(Math.sqrt(2 / 12) / (10 * Math.LN2), 9);
+  });
   test('from four frames on the truth lies within two sd in ninety-five of a hundred', () => {
     const even = evenFrom(8);
     let inside = 0;

@@ -96,6 +96,27 @@ describe('pulses of light', () => {
       ).length;
     expect([dipped(0.66), dipped(0.4), dipped(0.3)]).toEqual([1, 1, 2]);
   });
+  test('a flank that wavers opens where it first rose and closes where it last fell', () => {
+    // by hand: dark 0, lit 1, half 0.5, and a third to two thirds are neither open nor shut
+    const values = [0, 0, 0, 0, 0.6, 0.4, 0.6, 1, 1, 1, 1, 0.4, 0.6, 0.4, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
+    const [only, ...more] = pulsesOf(
+      Float64Array.from(values, (_, i) => i / 10),
+      Float64Array.from(values)
+    );
+    expect(more).toEqual([]);
+    // from 0 to 0.6 it passes a half after five sixths of a step, from 0.6 to 0.4 after half of one
+    expect(only?.openSeconds).toBeCloseTo((3 + 5 / 6) / 10, 6);
+    expect(only?.closeSeconds).toBeCloseTo(1.25, 6);
+    const twice = [0, 0, 0, 0, 1, 1, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0, 0, 0, 0, 0];
+    const both = pulsesOf(
+      Float64Array.from(twice, (_, i) => i / 10),
+      Float64Array.from(twice)
+    );
+    expect(both.map((p) => [p.openSeconds, p.closeSeconds].map((t) => t.toFixed(2)))).toEqual([
+      ['0.35', '0.55'],
+      ['0.85', '1.15']
+    ]);
+  });
   test('a first rise that comes to nothing does not lengthen the next', () => {
     const { times, light } = trace([[0.2, 0.24]]);
     const nudged = light.map((v, i) =>
@@ -135,6 +156,18 @@ describe('a table of light', () => {
     if (!read.ok) throw new Error(read.error);
     expect([...read.value.times]).toEqual([0, 0.25, 0.5, 0.75, 1, 1.25, 1.5, 1.75]);
     expect(read.value.light[7]).toBe(93);
+    const two = readTrace(
+      rows(8, (i) => [String(i), String(50 + i)]),
+      { perSecond: 2 }
+    );
+    expect(two.ok && [...two.value.light]).toEqual([50, 51, 52, 53, 54, 55, 56, 57]);
+  });
+  test('columns beyond time and light are not looked at', () => {
+    const read = readTrace(
+      rows(8, (i) => [String(i), String(9 - i), 'x', '7']),
+      's'
+    );
+    expect(read.ok && [...read.value.light]).toEqual([9, 8, 7, 6, 5, 4, 3, 2]);
   });
   test('headings, empty cells and rows of words are passed over', () => {
     const table = [
