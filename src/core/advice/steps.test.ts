@@ -120,18 +120,20 @@ describe('a step to either side', () => {
   });
   test('not by a time that cuts the flash', () => {
     const unit = { name: '', guideNumber: 20, powers: [0], seconds: 1 / 1000, angleDegrees: null };
-    const camera: Camera = { ...both, flash: { kind: 'shoe', syncSeconds: 1 / 64 } };
+    // the opening lies a twelfth of a stop off, the time does not
+    const camera: Camera = {
+      ...cameraWith([marked('aperture', [5.6, 8, 11]), marked('time', [1 / 128, 1 / 64])]),
+      flash: { kind: 'shoe', syncSeconds: 1 / 64 }
+    };
     const circumstances = {
-      ...{ ...PLAIN, subjectM: 30 },
-      flash: { kind: 'fired', unit, powerStops: 0, lossStops: 0 } as const
+      ...PLAIN,
+      // so weak that it lights nothing: only its time counts
+      flash: { kind: 'fired', unit, powerStops: 0, lossStops: 14 } as const
     };
     const s = at({ camera, circumstances, support: 'standing' });
-    expect(beside(s, { aperture: 2, time: 2 }).darker).toEqual({ aperture: 3, time: 2 });
-    const turned: Camera = { ...camera, controls: [...camera.controls].reverse() };
-    expect(beside({ ...s, camera: turned }, { aperture: 2, time: 2 }).darker).toEqual({
-      aperture: 3,
-      time: 2
-    });
+    expect(beside(s, { aperture: 1, time: 1 }).darker).toEqual({ aperture: 2, time: 1 });
+    const unlit = at({ camera, support: 'standing' });
+    expect(beside(unlit, { aperture: 1, time: 1 }).darker).toEqual({ aperture: 1, time: 0 });
   });
   test('by an opening that loses the focus only where nothing else is left', () => {
     const camera: Camera = { ...both, focusing: { kind: 'fixed', atM: 5, sharpFromM: null } };
