@@ -9,11 +9,13 @@ import {
   METERLESS,
   mono,
   RIGID,
+  slide,
   TWIN
 } from '../error/panel.test.fixtures.ts';
 import type { Camera } from '../camera/camera.ts';
 import { allSettings } from '../camera/setting.ts';
 import { PLAIN } from '../error/circumstances.ts';
+import { cameraWith, fixed } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import type { Film } from '../film/film.ts';
 import { candidateOf } from './candidate.ts';
@@ -78,5 +80,61 @@ describe('the quick bound', () => {
         expect(Math.abs(bound - (exposure < 0.1 ? exposure : usable))).toBeLessThan(1e-6);
       }
     }
+  });
+});
+
+describe('the quick bound with a flash', () => {
+  const camera = (seconds: number) =>
+    cameraWith([fixed('aperture', '8', 8), fixed('time', '', seconds)], {
+      focusing: { kind: 'fixed', atM: null, sharpFromM: 1 }
+    });
+  const lit = (
+    subjectM: number,
+    flashSeconds: number,
+    exposures = 1,
+    contrast: Situation['contrast'] = 'hard'
+  ) =>
+    ({
+      unit: { name: '', guideNumber: 16, powers: [0], seconds: flashSeconds, angleDegrees: null },
+      circumstances: { ...PLAIN, subjectM, exposures },
+      contrast
+    }) as const;
+  const candidate = (seconds: number, { unit, circumstances, contrast }: ReturnType<typeof lit>) => {
+    const flash = { kind: 'fired', unit, powerStops: 0, lossStops: 0 } as const;
+    const [setting] = allSettings(camera(seconds), {});
+    if (!setting) throw new Error('no setting');
+    return candidateOf(
+      prepare({
+        ...situation(camera(seconds), slide(100)),
+        ...{ contrast, circumstances: { ...circumstances, flash } }
+      }),
+      setting
+    );
+  };
+  test('is never under the chance, however far the flash and whatever the light', () => {
+    for (const contrast of ['flat', 'normal', 'hard', 'backlit'] as const)
+      for (const subjectM of [1, 1.2, 1.5, 2, 2.5, 3, 4, 6])
+        for (const exposures of [1, 2]) {
+          const one = candidate(1 / 60, lit(subjectM, 1 / 1000, exposures, contrast));
+          for (const lv of LIGHTS)
+            expect(one.boundAt(lv)).toBeGreaterThanOrEqual(one.chancesAt(lv).usable - 1e-4);
+        }
+  });
+  test('falls with focus, and with a hand or a subject that neither shutter nor flash holds', () => {
+    const sharp = candidate(1 / 60, lit(2, 1 / 1000)).boundAt(4);
+    expect(candidate(1 / 60, lit(0.4, 1 / 1000)).boundAt(4)).toBeLessThan(0.1);
+    expect(sharp).toBeGreaterThan(0.5);
+    // a burning bulb of half a second behind a shutter of half a second
+    expect(candidate(1 / 2, lit(2, 1 / 2)).boundAt(2)).toBeLessThan(sharp / 3);
+  });
+  test('tells that two exposures on one frame are too light, where one would do', () => {
+    const two = candidate(1 / 60, lit(30, 1 / 1000, 2));
+    const { hi } = two.windowAt(12).usable;
+    const over = LIGHTS.map((lv) => lv + 0.5).filter((lv) => {
+      const { deltaStops } = two.frameAt(lv);
+      return deltaStops > hi + 1.3 && deltaStops < hi + 2.4;
+    });
+    expect(over.length).toBeGreaterThan(0);
+    for (const lv of over) expect(two.boundAt(lv)).toBeLessThan(0.05);
   });
 });
