@@ -102,7 +102,7 @@ function point(
   { hand, both }: Stillness
 ): FlashChances {
   const exposure = withinMixed(ambient, flash, afterSd, usable);
-  const inGood = withinMixed(ambient, flash, afterSd, good);
+  const inGood = exposure === 0 ? 0 : withinMixed(ambient, flash, afterSd, good);
   return { exposure, held: exposure * hand, still: exposure * both, good: inGood * both };
 }
 
@@ -152,11 +152,6 @@ export function handFlashChances(
     const rules = stops.flash - ambient >= FLASH_RULES_STOPS;
     return point(ambient, flash, sds.after, windows, rules ? stillness.ruled : stillness.other);
   };
-  // as bright and as dark as it may get, to see whether there is any chance at all
-  const brightest = mixedStops(stops.ambient + SPAN * sds.light, stops.flash + SPAN * sds.flash);
-  const darkest = mixedStops(stops.ambient - SPAN * sds.light, stops.flash - SPAN * sds.flash);
-  const after = SPAN * sds.after;
-  if (brightest + after < windows.usable.lo || darkest - after > windows.usable.hi) return NOTHING;
   // the less what comes after blurs the edges of the window, the narrower the panels
   const width = Math.min(SPAN, Math.max(1, (PANEL_SDS * 2 * sds.after) / sds.light));
   const { ruled, other } = stillness;

@@ -239,14 +239,13 @@ function pieceChance(
   window: StopWindow
 ): number {
   const { sd } = piece;
-  const from = (piece.from - meanWanted) / wantedSd;
-  const to = (piece.to - meanWanted) / wantedSd;
-  if (from < -FAR && to > FAR) return normalBetween(mean, sd, window.lo, window.hi);
+  const from = nearOrNever((piece.from - meanWanted) / wantedSd);
+  const to = nearOrNever((piece.to - meanWanted) / wantedSd);
+  const lo = nearOrNever((window.lo - mean) / sd);
+  const hi = nearOrNever((window.hi - mean) / sd);
+  // most pieces, and most lights, are out of the question: no rectangle is made for them
+  if (from === to || lo === hi) return 0;
+  if (from === -Infinity && to === Infinity) return normalBetween(mean, sd, window.lo, window.hi);
   piece.rectangle ??= rectangleFor(piece.r);
-  return piece.rectangle(
-    nearOrNever(from),
-    nearOrNever(to),
-    nearOrNever((window.lo - mean) / sd),
-    nearOrNever((window.hi - mean) / sd)
-  );
+  return piece.rectangle(from, to, lo, hi);
 }
