@@ -218,7 +218,8 @@ describe('nearer or farther', () => {
     { camera = box, subjectM = 2, by = 'measured' }: Partial<Moving> = {}
   ) =>
     against(troubles, on(camera, { ...around({ subjectM }), distanceBy: by }), {}, { failures }).flatMap(
-      (s) => (s.kind === 'move' ? [s.toM] : s.kind === 'measure' ? ['measure'] : [])
+      (s): readonly (number | 'measure')[] =>
+        s.kind === 'move' ? [s.toM] : s.kind === 'measure' ? ['measure'] : []
     );
   interface Moving {
     readonly camera: Camera;

@@ -2,6 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { allSettings } from '../../camera/setting.ts';
 import type { Camera } from '../../camera/camera.ts';
+import type { Program } from '../../camera/kinds/programs.ts';
 import { judge } from '../../chance/verdict.ts';
 import { cameraWith, filmWith, fixed, marked } from '../../error/pairs.test.fixtures.ts';
 import { colour, FOLDING, INSTANT_640, METERLESS, TWIN } from '../../error/panel.test.fixtures.ts';
@@ -148,11 +149,10 @@ test('what is left of the finder is the larger of both ways to hold the film', (
 });
 
 describe('ways out', () => {
-  const program = (place: 'outside' | 'behind-lens') =>
-    ({
-      ...{ kind: 'automatic-time', shortestSeconds: 1 / 180, longestSeconds: 14, inLowLight: 'closes' },
-      eye: { place, believesIso: 160, angleDegrees: null }
-    }) as const;
+  const program = (place: 'outside' | 'behind-lens'): Program => ({
+    ...{ kind: 'automatic-time', shortestSeconds: 1 / 180, longestSeconds: 14, inLowLight: 'closes' },
+    eye: { place, believesIso: 160, angleDegrees: null }
+  });
   const camera = cameraWith([fixed('aperture', 'f/8', 8)], {
     condition: 'automatic',
     program: program('outside')
