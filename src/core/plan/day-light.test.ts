@@ -78,8 +78,13 @@ test('the course of a day is the light of each minute, to two hundredths of a st
       }
     ),
     {
-      numRuns: 20,
-      examples: [[{ latitude: 0, startMs: Date.UTC(2026, 1, 25, 12), sky: 'cloudy', lamps: null }]]
+      ...{ seed: 20261130, numRuns: 20 },
+      // the turn from night to twilight in the middle of a day, in its last five minutes, and in its first
+      examples: [
+        [{ latitude: 0, startMs: Date.UTC(2026, 1, 25, 12), sky: 'cloudy', lamps: null }],
+        [{ latitude: 25, startMs: Date.UTC(2026, 10, 19, 2), sky: 'clear', lamps: null }],
+        [{ latitude: -26, startMs: Date.UTC(2026, 3, 6, 6), sky: 'clear', lamps: null }]
+      ]
     }
   );
 });

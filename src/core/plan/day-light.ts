@@ -106,9 +106,8 @@ export function dayCourse(day: PlanDay, sky: Sky, stepMs: number): readonly DayP
   ends.push(light(at(count)));
   const bends = (e: number): boolean => {
     const [a, b, c] = [ends[e - 1], ends[e], ends[e + 1]];
-    return (
-      a !== undefined && b !== undefined && c !== undefined && Math.abs(a.lv - 2 * b.lv + c.lv) > BEND_LV
-    );
+    // at either end of the day nothing stands beside to tell by: there each step is looked at
+    return !a || !b || !c || Math.abs(a.lv - 2 * b.lv + c.lv) > BEND_LV;
   };
   return ends.flatMap((before, e): readonly DayPoint[] => {
     const after = ends[e + 1];
