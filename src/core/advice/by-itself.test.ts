@@ -1,43 +1,11 @@
 // The setting and the reach of cameras that time themselves.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Program } from '../camera/kinds/programs.ts';
-import { PLAIN, type Circumstances } from '../error/circumstances.ts';
-import type { FilterPlace } from '../error/filters.ts';
-import { cameraWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
+import { TWIN, SLOW, nd } from '../error/by-itself.test.fixtures.ts';
+import { INSTANT } from '../error/pairs.test.fixtures.ts';
 import type { Situation } from '../error/situation.ts';
 import { bestSetting, rankSettings } from './rank.ts';
 import { reachOf } from './reach.ts';
-
-const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({
-  place,
-  believesIso,
-  angleDegrees: null
-});
-const timed = (shortestSeconds: number, longestSeconds: number, iso: number): Program => ({
-  ...{ kind: 'automatic-time', shortestSeconds, longestSeconds, inLowLight: 'closes' },
-  eye: eye(iso)
-});
-/** An instant camera: apertures by hand, 1/500 at the shortest, an eye outside the lens, made for ISO 800. */
-const TWIN = cameraWith(
-  [
-    marked(
-      'aperture',
-      [5.6, 8, 11, 16, 22].map((n) => 2 ** (Math.round(2 * Math.log2(n)) / 2))
-    ),
-    marked('compensation', [-1, 0, 1])
-  ],
-  {
-    program: timed(1 / 512, 1, 800)
-  }
-);
-/** A slow instant camera with one opening, made for ISO 160. */
-const SLOW = cameraWith([fixed('aperture', 'f/8', 8)], { program: timed(1 / 180, 14, 160) });
-
-const nd = (stops: number, place: FilterPlace): Circumstances => ({
-  ...PLAIN,
-  filters: [{ name: 'grey', stops, place }]
-});
 
 test('where lighten–darken does nothing, it is left in the middle', () => {
   const bright: Situation = {

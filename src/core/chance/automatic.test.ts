@@ -9,37 +9,12 @@ import { equivalentSeconds } from '../film/reciprocity.ts';
 import { choiceFromShadow } from '../ways/choice.ts';
 import { candidateOf } from './candidate.ts';
 import { chanceWithin } from './chance.ts';
+import { eye, timed, TWIN, SLOW, nd } from '../error/by-itself.test.fixtures.ts';
 import { PLAIN, type Circumstances } from '../error/circumstances.ts';
 import { errorOfFrame, sumTerms, wantedEv } from '../error/delta.ts';
-import type { FilterPlace } from '../error/filters.ts';
-import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed, INSTANT } from '../error/pairs.test.fixtures.ts';
 import { prepare } from './prepared.ts';
 import { spreadOf, type Situation } from '../error/situation.ts';
-
-const eye = (believesIso: number, place: 'outside' | 'behind-lens' = 'outside') => ({
-  place,
-  believesIso,
-  angleDegrees: null
-});
-const timed = (shortestSeconds: number, longestSeconds: number, iso: number): Program => ({
-  ...{ kind: 'automatic-time', shortestSeconds, longestSeconds, inLowLight: 'closes' },
-  eye: eye(iso)
-});
-/** An instant camera: apertures by hand, 1/500 at the shortest, an eye outside the lens, made for ISO 800. */
-const TWIN = cameraWith(
-  [
-    marked(
-      'aperture',
-      [5.6, 8, 11, 16, 22].map((n) => 2 ** (Math.round(2 * Math.log2(n)) / 2))
-    ),
-    marked('compensation', [-1, 0, 1])
-  ],
-  {
-    program: timed(1 / 512, 1, 800)
-  }
-);
-/** A slow instant camera with one opening, made for ISO 160. */
-const SLOW = cameraWith([fixed('aperture', 'f/8', 8)], { program: timed(1 / 180, 14, 160) });
 
 const at = (camera: Camera, choice: Choice): Setting => {
   const setting = settingOf(camera, choice);
@@ -57,11 +32,6 @@ const error = (
   const { terms, exposure } = errorOfFrame(camera, film, at(camera, choice), lv, circumstances);
   return { delta: sumTerms(terms), exposure, terms };
 };
-const nd = (stops: number, place: FilterPlace): Circumstances => ({
-  ...PLAIN,
-  filters: [{ name: 'grey', stops, place }]
-});
-
 // All of the following: common practice, no source.
 describe('what owners of cameras that set themselves know', () => {
   test('LV 15 on ISO 800 at f/5.6 wants 1/8000, is clipped at 1/500 and comes out four stops over', () => {

@@ -1,72 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Program } from '../camera/kinds/programs.ts';
 import { allSettings, settingOf, type Setting } from '../camera/setting.ts';
-import type { CameraFlash, FlashUnit } from '../camera/traits.ts';
+import type { CameraFlash } from '../camera/traits.ts';
 import { mixedStops } from '../flash/flash.ts';
 import { candidateOf } from './candidate.ts';
 import { flashSpread } from './flash-chance.ts';
+import { fired, NEAR, BY_HAND, TIMED, automatic, PARTY, of } from '../error/flash.test.fixtures.ts';
 import { PLAIN, type Circumstances } from '../error/circumstances.ts';
 import { errorOfFrame, sumTerms } from '../error/delta.ts';
-import { cameraWith, filmWith, fixed, INSTANT, marked } from '../error/pairs.test.fixtures.ts';
+import { cameraWith, filmWith, fixed } from '../error/pairs.test.fixtures.ts';
 import { normalBetween } from '../numeric/normal.ts';
 import { prepare } from './prepared.ts';
 import { spreadOf, type Situation } from '../error/situation.ts';
 import { judge } from './verdict.ts';
-
-const UNIT: FlashUnit = {
-  name: 'test flash',
-  guideNumber: 16,
-  powers: [0, 1, 2, 3, 4],
-  seconds: 1 / 1000,
-  angleDegrees: 60
-};
-const fired = (subjectM: number, powerStops = 0): Circumstances => ({
-  ...PLAIN,
-  subjectM,
-  flash: { kind: 'fired', unit: UNIT, powerStops, lossStops: 0 }
-});
-const eye = { place: 'outside', believesIso: 800, angleDegrees: null } as const;
-const timed: Program = {
-  kind: 'automatic-time',
-  ...{ shortestSeconds: 1 / 500, longestSeconds: 1, inLowLight: 'closes', eye }
-};
-const NEAR = { focusing: { kind: 'fixed', atM: null, sharpFromM: 1 } } as const;
-const BY_HAND = cameraWith([fixed('aperture', 'f/8', 8), fixed('time', 'I', 1 / 60)], NEAR);
-const TIMED = cameraWith([fixed('aperture', 'f/8.8', 8.8), marked('compensation', [-1, 0, 1])], {
-  program: timed
-});
-const automatic = (quenched: boolean): CameraFlash => ({
-  kind: 'automatic',
-  unit: UNIT,
-  belowLv: 10,
-  overridable: true,
-  quenched
-});
-const PARTY = cameraWith([fixed('aperture', 'f/12', 12), marked('compensation', [-1, 0, 1])], {
-  ...NEAR,
-  program: timed,
-  flash: automatic(true)
-});
 
 const only = (s: Situation, choice = {}): Setting => {
   const setting = settingOf(s.camera, choice);
   if (!setting) throw new Error('no setting');
   return setting;
 };
-const of = (
-  camera: Situation['camera'],
-  lv: number,
-  sdStops: number,
-  circumstances: Circumstances
-): Situation => ({
-  camera,
-  film: INSTANT,
-  light: { lv, sdStops },
-  contrast: 'normal',
-  circumstances
-});
-
 /** A small generator of random numbers with a seed (mulberry32), and normal ones from pairs of them (Box & Muller 1958). */
 function normals(seed: number): () => number {
   let state = seed;
